@@ -1,0 +1,34 @@
+<?php
+
+namespace App\Calculations;
+
+/** Every calculation, by name. A new one is added here and nowhere else. */
+final class Registry
+{
+    /** @var list<class-string<Calculation>> */
+    private const ALL = [
+        Convert::class,
+        PistonClearance::class,
+        RingGap::class,
+    ];
+
+    /** @return array<string, Calculation> */
+    public static function all(): array
+    {
+        static $byName = null;
+        if ($byName === null) {
+            $byName = [];
+            foreach (self::ALL as $class) {
+                $calculation = new $class;
+                $byName[$calculation->name()] = $calculation;
+            }
+        }
+
+        return $byName;
+    }
+
+    public static function named(string $name): ?Calculation
+    {
+        return self::all()[$name] ?? null;
+    }
+}

@@ -1,0 +1,274 @@
+<?php
+
+namespace Moltrek\Core\Document;
+
+use BackedEnum;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\OutOfDomain;
+use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Refusal\UnreadableQuantity;
+use Moltrek\Core\Refusal\WrongUnit;
+use stdClass;
+
+/**
+ * One JSON object while it is being read. Its known keys are stated first, any other is refused by its path; null counts
+ * as missing. Every refusal names the field by a dotted path with list indexes.
+ */
+final readonly class Fields
+{
+    private function __construct(private stdClass $object, private string $path) {}
+
+    /**
+     * @throws MalformedDocument when this is no object or holds a key that is not listed
+     */
+    public static function of(mixed $document, string ...$known): self
+    {
+        return self::at('', $document, array_values($known));
+    }
+
+    /** @param list<string> $known */
+    private static function at(string $path, mixed $document, array $known): self
+    {
+        if (! $document instanceof stdClass) {
+            throw MalformedDocument::notAnObject($document)->under($path);
+        }
+        foreach (array_keys(get_object_vars($document)) as $key) {
+            if (! in_array((string) $key, $known, true)) {
+                throw MalformedDocument::unknownKey((string) $key, $known)->under($path);
+            }
+        }
+
+        return new self($document, $path);
+    }
+
+    public function has(string $key): bool
+    {
+        return isset($this->object->{$key});
+    }
+
+    public function raw(string $key): mixed
+    {
+        return $this->object->{$key} ?? null;
+    }
+
+    public function isText(string $key): bool
+    {
+        return is_string($this->raw($key));
+    }
+
+    /** A refusal raised about one of this object's fields, with the whole path. */
+    public function placed(Refusal $refusal, string $key = ''): Refusal
+    {
+        return $refusal->under($this->path($key));
+    }
+
+    /**
+     * Runs what a core class says of these fields, so that its refusals carry the whole path.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $reading
+     * @return T
+     */
+    public function placing(callable $reading, string $key = ''): mixed
+    {
+        try {
+            return $reading();
+        } catch (Refusal $refusal) {
+            throw $this->placed($refusal, $key);
+        }
+    }
+
+    public function object(string $key, string ...$known): self
+    {
+        if (! $this->has($key)) {
+            throw $this->placed(MalformedDocument::missing($key, 'an object'));
+        }
+
+        return self::at($this->path($key), $this->raw($key), array_values($known));
+    }
+
+    public function objectOrNull(string $key, string ...$known): ?self
+    {
+        return $this->has($key) ? $this->object($key, ...$known) : null;
+    }
+
+    /** An object whose keys are names, not fields. */
+    public function named(string $key): self
+    {
+        $raw = $this->raw($key);
+        if (! $raw instanceof stdClass) {
+            throw $this->placed($raw === null ? MalformedDocument::missing('', 'an object') : MalformedDocument::notAnObject($raw), $key);
+        }
+
+        return new self($raw, $this->path($key));
+    }
+
+    /** @return list<string> */
+    public function keys(): array
+    {
+        return array_map(strval(...), array_keys(get_object_vars($this->object)));
+    }
+
+    /**
+     * A list, each item seen as a field of its own under its index.
+     *
+     * @return list<self> objects with the one key "item"; read them with item()
+     */
+    public function items(string $key): array
+    {
+        $raw = $this->raw($key);
+        if ($raw === null) {
+            throw $this->placed(MalformedDocument::missing($key, 'a list'));
+        }
+        if (! is_array($raw)) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, 'a list'), $key);
+        }
+
+        return array_map(
+            fn (int $index, mixed $item): self => new self((object) [(string) $index => $item], $this->path($key)),
+            array_keys($raw),
+            array_values($raw),
+        );
+    }
+
+    /** @return list<self> a list of objects with these keys; an empty list when missing */
+    public function objects(string $key, string ...$known): array
+    {
+        if (! $this->has($key)) {
+            return [];
+        }
+
+        return array_map(static fn (self $item): self => $item->object($item->keys()[0], ...$known), $this->items($key));
+    }
+
+    public function text(string $key, int $longest = 2000): string
+    {
+        $text = $this->textOrNull($key, $longest);
+        if ($text === null || trim($text) === '') {
+            throw $this->placed(MalformedDocument::missing($key, 'a text'));
+        }
+
+        return $text;
+    }
+
+    public function textOrNull(string $key, int $longest = 2000): ?string
+    {
+        $raw = $this->raw($key);
+        if ($raw !== null && ! is_string($raw)) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, 'a text'), $key);
+        }
+        if ($raw !== null && mb_strlen($raw) > $longest) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, sprintf('a text of at most %d characters', $longest)), $key);
+        }
+
+        return $raw;
+    }
+
+    /** @return list<string> */
+    public function texts(string $key): array
+    {
+        return $this->has($key) ? array_map(static fn (self $item): string => $item->text($item->keys()[0]), $this->items($key)) : [];
+    }
+
+    public function flag(string $key): bool
+    {
+        $raw = $this->raw($key) ?? false;
+        if (! is_bool($raw)) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, 'true or false'), $key);
+        }
+
+        return $raw;
+    }
+
+    public function whole(string $key, int $least = 0, int $most = PHP_INT_MAX): int
+    {
+        $raw = $this->raw($key);
+        if (! is_int($raw) || $raw < $least || $raw > $most) {
+            throw $this->placed($raw === null ? MalformedDocument::missing('', 'a whole number') : MalformedDocument::wrongSort($raw, sprintf('a whole number from %d to %d', $least, $most)), $key);
+        }
+
+        return $raw;
+    }
+
+    /**
+     * @template E of BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return E
+     */
+    public function choice(string $key, string $enum): BackedEnum
+    {
+        $read = $this->text($key);
+
+        return $enum::tryFrom($read)
+            ?? throw $this->placed(MalformedDocument::wrongSort($read, 'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()))), $key);
+    }
+
+    /** A quantity of any dimension, its own unit kept. */
+    public function quantity(string $key, ?Dimension $dimension = null): WrittenQuantity
+    {
+        $raw = $this->raw($key);
+        if ($raw === null) {
+            throw $this->placed(MalformedDocument::missing($key, $dimension?->example() ?? 'a number with its unit'));
+        }
+
+        return $this->placing(static function () use ($raw, $dimension): WrittenQuantity {
+            if (! is_string($raw)) {
+                throw UnreadableQuantity::in($raw, $dimension);
+            }
+            $written = WrittenQuantity::of($raw, $dimension);
+            if ($dimension !== null && $written->unit->dimension !== $dimension) {
+                throw WrongUnit::expected($written, $dimension);
+            }
+
+            return $written;
+        }, $key);
+    }
+
+    /** A length that may have any sign: a deviation, a limit of a fit. */
+    public function signedLength(string $key): Length
+    {
+        return Length::ofNanometres($this->quantity($key, Dimension::Length)->base());
+    }
+
+    /** A length of zero or more. */
+    public function length(string $key): Length
+    {
+        $length = $this->signedLength($key);
+        if ($length->nanometres < 0) {
+            throw $this->placed(OutOfDomain::negative($this->text($key)), $key);
+        }
+
+        return $length;
+    }
+
+    public function lengthOrNull(string $key): ?Length
+    {
+        return $this->has($key) ? $this->length($key) : null;
+    }
+
+    /** A length of more than zero: a bore, a piston, a leaf. */
+    public function size(string $key): Length
+    {
+        $length = $this->length($key);
+        if (! $length->isPositive()) {
+            throw $this->placed(OutOfDomain::notPositive($this->text($key)), $key);
+        }
+
+        return $length;
+    }
+
+    public function sizeOrNull(string $key): ?Length
+    {
+        return $this->has($key) ? $this->size($key) : null;
+    }
+
+    private function path(string $key): string
+    {
+        return $key === '' ? $this->path : ($this->path === '' ? $key : $this->path.'.'.$key);
+    }
+}

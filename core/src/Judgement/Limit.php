@@ -1,0 +1,121 @@
+<?php
+
+namespace Moltrek\Core\Judgement;
+
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Refusal\ContradictoryFields;
+
+/**
+ * What a figure is judged against, in base steps of its dimension: an as-new range with either end missing, and service
+ * limits past it. The range and the service limits may come from different sources.
+ *
+ * Of those given, service min ≤ min ≤ max ≤ service max.
+ */
+final readonly class Limit
+{
+    private function __construct(
+        public Dimension $dimension,
+        public int|float|null $min,
+        public int|float|null $max,
+        public int|float|null $serviceMin,
+        public int|float|null $serviceMax,
+        public ?string $source,
+        public ?string $serviceSource,
+        private bool $decides,
+    ) {}
+
+    /**
+     * @param  array{min?: string, max?: string}  $names  what the ends are called where they were typed
+     *
+     * @throws ContradictoryFields when two ends have crossed
+     */
+    public static function between(
+        Dimension $dimension,
+        int|float|null $min,
+        int|float|null $max,
+        int|float|null $serviceMin = null,
+        int|float|null $serviceMax = null,
+        ?string $source = null,
+        ?string $serviceSource = null,
+        array $names = [],
+    ): self {
+        $ends = ['min' => $min, 'max' => $max, 'service_min' => $serviceMin, 'service_max' => $serviceMax];
+        $inOrder = [['min', 'max'], ['min', 'service_max'], ['max', 'service_max'], ['service_min', 'min'], ['service_min', 'max'], ['service_min', 'service_max']];
+        foreach ($inOrder as [$lower, $upper]) {
+            if ($ends[$lower] !== null && $ends[$upper] !== null && $ends[$lower] > $ends[$upper]) {
+                throw ContradictoryFields::crossed($names[$lower] ?? $lower, $dimension->written($ends[$lower]), $names[$upper] ?? $upper, $dimension->written($ends[$upper]));
+            }
+        }
+        $decides = $min !== null || $max !== null || $serviceMin !== null || $serviceMax !== null;
+
+        return new self($dimension, $min, $max, $serviceMin, $serviceMax, $source, $serviceSource, $decides);
+    }
+
+    /** Nothing can be said: an empty limit, or a nominal figure without a tolerance. */
+    public static function undecided(Dimension $dimension): self
+    {
+        return new self($dimension, null, null, null, null, null, null, false);
+    }
+
+    public function decides(): bool
+    {
+        return $this->decides;
+    }
+
+    /** The zone of a figure, and the side it leaves by; a boundary belongs to the better zone. */
+    public function zoneOf(int|float $figure): Zone
+    {
+        return Zone::worse($this->zoneBelow($figure, true), $this->zoneAbove($figure));
+    }
+
+    /** How far down an end lies: judged against the low limits only. An excluded end never reaches its own figure. */
+    public function zoneBelow(int|float $figure, bool $reached): Zone
+    {
+        return match (true) {
+            self::inside($this->min ?? $this->serviceMin, $figure, $reached) => Zone::Within,
+            $this->serviceMin !== null && self::inside($this->serviceMin, $figure, $reached) => Zone::Worn,
+            default => Zone::Out,
+        };
+    }
+
+    /** How far up an end lies; an open end (null) lies past every limit on that side. */
+    public function zoneAbove(int|float|null $figure): Zone
+    {
+        $range = $this->max ?? $this->serviceMax;
+
+        return match (true) {
+            $range === null => Zone::Within,
+            $figure !== null && $figure <= $range => Zone::Within,
+            $this->serviceMax !== null && $figure !== null && $figure <= $this->serviceMax => Zone::Worn,
+            default => Zone::Out,
+        };
+    }
+
+    /** Room left to the as-new ends, or to the service ends where there is no as-new end at all; null without any. */
+    public function margin(int|float $low, int|float $high): int|float|null
+    {
+        $asNew = $this->min !== null || $this->max !== null;
+        $min = $asNew ? $this->min : $this->serviceMin;
+        $max = $asNew ? $this->max : $this->serviceMax;
+        $rooms = array_filter([$min === null ? null : $low - $min, $max === null ? null : $max - $high], static fn (int|float|null $room): bool => $room !== null);
+
+        return $rooms === [] ? null : min($rooms);
+    }
+
+    /** @return array<string, mixed> the ends as quantities with their sources */
+    public function toArray(): array
+    {
+        $end = fn (int|float|null $figure): ?array => $figure === null ? null : $this->dimension->quantity($figure);
+
+        return [
+            'min' => $end($this->min), 'max' => $end($this->max),
+            'service_min' => $end($this->serviceMin), 'service_max' => $end($this->serviceMax),
+            'source' => $this->source, 'service_source' => $this->serviceSource,
+        ];
+    }
+
+    private static function inside(int|float|null $limit, int|float $figure, bool $reached): bool
+    {
+        return $limit === null || $figure > $limit || ($reached && $figure == $limit);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+namespace Moltrek\Core\Judgement;
+
+/**
+ * A reading judged against a limit. Nothing is accepted or refused inside the doubt (the decision rule of ISO 14253-1):
+ * the interval covers from its best zone to its worst, and only where the two are one is that the answer.
+ *
+ * A part with several intervals (the smallest and the largest clearance of one bore) covers from the worse of the best
+ * zones to the worse of the worst.
+ */
+final readonly class Verdict
+{
+    private function __construct(
+        public State $state,
+        public ?Side $side,
+        public ?Zone $likely,
+        public ?Zone $best,
+        public ?Zone $worst,
+        public int|float|null $margin,
+        public ?Limit $limit,
+        public string $reason,
+        public ?string $action,
+    ) {}
+
+    public static function unknown(string $what): self
+    {
+        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.');
+    }
+
+    /** @param Wording $wording how this quantity is spoken of */
+    public static function of(?Limit $limit, Wording $wording, Interval $first, Interval ...$others): self
+    {
+        if ($limit === null || ! $limit->decides()) {
+            return self::unknown($wording->what);
+        }
+        $intervals = [$first, ...array_values($others)];
+        $best = $worst = $likely = $lowWorst = $highWorst = Zone::Within;
+        foreach ($intervals as $interval) {
+            $low = $limit->zoneBelow($interval->low, true);
+            $high = $limit->zoneAbove($interval->high);
+            $best = Zone::worse($best, self::bestOf($limit, $interval));
+            $worst = Zone::worse($worst, Zone::worse($low, $high));
+            $likely = Zone::worse($likely, $limit->zoneOf($interval->nominal));
+            $lowWorst = Zone::worse($lowWorst, $low);
+            $highWorst = Zone::worse($highWorst, $high);
+        }
+        $side = match ($lowWorst->rank() <=> $highWorst->rank()) {
+            1 => Side::Low,
+            -1 => Side::High,
+            default => null,
+        };
+        $margin = $limit->margin(
+            min(array_map(static fn (Interval $interval): int|float => $interval->lowFigure(), $intervals)),
+            max(array_map(static fn (Interval $interval): int|float => $interval->highFigure(), $intervals)),
+        );
+        $state = $best === $worst ? State::of($best) : State::Unsure;
+
+        return new self($state, $side, $likely, $best, $worst, $margin, $limit,
+            $wording->reason($state, $side, $limit, $best, $worst, $likely, $margin),
+            $wording->action($state, $side));
+    }
+
+    /** The verdict with another advice: which leaf would settle it, how much to file. */
+    public function advising(?string $action): self
+    {
+        return new self($this->state, $this->side, $this->likely, $this->best, $this->worst, $this->margin, $this->limit, $this->reason, $action);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return [
+            'state' => $this->state->value,
+            'side' => $this->side?->value,
+            'likely' => $this->likely?->value,
+            'between' => $this->state === State::Unsure ? [$this->best?->value, $this->worst?->value] : null,
+            'margin' => $this->margin === null ? null : $this->limit?->dimension->quantity($this->margin),
+            'limit' => $this->limit?->toArray(),
+            'reason' => $this->reason,
+            'action' => $this->action,
+        ];
+    }
+
+    /** The best zone the interval touches: it is held up from below by its high end and from above by its low end. */
+    private static function bestOf(Limit $limit, Interval $interval): Zone
+    {
+        $fromBelow = $interval->high === null ? Zone::Within : $limit->zoneBelow($interval->high, $interval->highIncluded);
+
+        return Zone::worse($fromBelow, $limit->zoneAbove($interval->low));
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+namespace Moltrek\Core\Judgement;
+
+/** How the trade speaks of one quantity: what it is, what its two ends are called, what is done about each. */
+final readonly class Wording
+{
+    public function __construct(
+        public string $what,
+        public string $low,
+        public string $high,
+        private string $mendLow,
+        private string $mendHigh,
+        private string $settle,
+    ) {}
+
+    /** One sentence that says why. */
+    public function reason(State $state, ?Side $side, Limit $limit, Zone $best, Zone $worst, Zone $likely, int|float|null $margin): string
+    {
+        $end = $side === Side::High ? $this->high : $this->low;
+        $by = $margin === null ? '' : ' by '.$limit->dimension->written(abs($margin));
+        $source = $limit->source === null ? '' : ' ('.$limit->source.')';
+
+        return match ($state) {
+            State::Within => sprintf('%s lies inside the limit%s%s.', ucfirst($this->what), $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare', $source),
+            State::Worn => sprintf('%s is past the as-new range%s%s, and inside the service limit.', ucfirst($this->what), $by, $source),
+            State::Out => sprintf('%s is %s%s%s.', ucfirst($this->what), $side === null ? 'out both ways' : $end, $by, $source),
+            State::Unsure => sprintf('%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.', ucfirst($this->what), self::zone($best), self::zone($worst), self::zone($likely), $source),
+            State::Unknown => sprintf('There is no limit to judge %s by.', $this->what),
+        };
+    }
+
+    /** What to do next; nothing where it fits. */
+    public function action(State $state, ?Side $side): ?string
+    {
+        return match ($state) {
+            State::Within => null,
+            State::Worn => 'Usable; record that it was left, or renew while it is open.',
+            State::Out => $side === Side::High ? $this->mendHigh : $this->mendLow,
+            State::Unsure => $this->settle,
+            State::Unknown => 'Enter a limit with its source, or choose a tolerance for the nominal figure.',
+        };
+    }
+
+    private static function zone(Zone $zone): string
+    {
+        return match ($zone) {
+            Zone::Within => 'as new',
+            Zone::Worn => 'worn',
+            Zone::Out => 'out',
+        };
+    }
+}
