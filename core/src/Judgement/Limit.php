@@ -57,6 +57,39 @@ final readonly class Limit
         return new self($dimension, null, null, null, null, null, null, false);
     }
 
+    /** The same limit, its range and its service limits both stated by this source. */
+    public function from(string $source): self
+    {
+        $service = $this->serviceMin !== null || $this->serviceMax !== null;
+
+        return new self($this->dimension, $this->min, $this->max, $this->serviceMin, $this->serviceMax, $source, $service ? $source : null, $this->decides);
+    }
+
+    /** Whether it states an as-new range, be it one-sided. */
+    public function hasRange(): bool
+    {
+        return $this->min !== null || $this->max !== null;
+    }
+
+    public function hasService(): bool
+    {
+        return $this->serviceMin !== null || $this->serviceMax !== null;
+    }
+
+    /**
+     * The as-new range of this limit with the service limits of another. Where they cross, the service limit of the other
+     * gives way: a range that rules cannot be narrowed by somebody else's wear limit.
+     */
+    public function withServiceOf(self $other): self
+    {
+        $bottom = $this->min ?? $this->max;
+        $top = $this->max ?? $this->min;
+        $serviceMin = $other->serviceMin !== null && $bottom !== null ? min($other->serviceMin, $bottom) : $other->serviceMin;
+        $serviceMax = $other->serviceMax !== null && $top !== null ? max($other->serviceMax, $top) : $other->serviceMax;
+
+        return new self($this->dimension, $this->min, $this->max, $serviceMin, $serviceMax, $this->source, $other->serviceSource, true);
+    }
+
     public function decides(): bool
     {
         return $this->decides;

@@ -22,8 +22,13 @@ final class LimitDocument
         return $limit === null ? null : self::limit($limit, $dimension, $signed);
     }
 
-    /** The same for a document that has been opened with these keys, and perhaps others. */
-    public static function limit(Fields $limit, Dimension $dimension, bool $signed): Limit
+    /** The limit that a document states among other keys, all of it from the one source. */
+    public static function stated(Fields $document, Dimension $dimension, string $source): Limit
+    {
+        return self::limit($document, $dimension, false)->from($source);
+    }
+
+    private static function limit(Fields $limit, Dimension $dimension, bool $signed): Limit
     {
         $end = [];
         foreach (['min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'] as $name) {

@@ -21,11 +21,12 @@ final readonly class Verdict
         public ?Limit $limit,
         public string $reason,
         public ?string $action,
+        public string $words,
     ) {}
 
     public static function unknown(string $what): self
     {
-        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.');
+        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.', 'No limit');
     }
 
     /** @param Wording $wording how this quantity is spoken of */
@@ -58,13 +59,14 @@ final readonly class Verdict
 
         return new self($state, $side, $likely, $best, $worst, $margin, $limit,
             $wording->reason($state, $side, $limit, $best, $worst, $likely, $margin),
-            $wording->action($state, $side));
+            $wording->action($state, $side),
+            $wording->words($state, $side));
     }
 
     /** The verdict with another advice: which leaf would settle it, how much to file. */
     public function advising(?string $action): self
     {
-        return new self($this->state, $this->side, $this->likely, $this->best, $this->worst, $this->margin, $this->limit, $this->reason, $action);
+        return new self($this->state, $this->side, $this->likely, $this->best, $this->worst, $this->margin, $this->limit, $this->reason, $action, $this->words);
     }
 
     /** @return array<string, mixed> */

@@ -30,6 +30,22 @@ final readonly class Wording
         };
     }
 
+    /** The verdict in two or three words. */
+    public function words(State $state, ?Side $side): string
+    {
+        return match ($state) {
+            State::Within => 'Fits',
+            State::Worn => 'Worn, usable',
+            State::Out => match ($side) {
+                Side::Low => 'Out, '.$this->low,
+                Side::High => 'Out, '.$this->high,
+                null => 'Out both ways',
+            },
+            State::Unsure => 'Too close to call',
+            State::Unknown => 'No limit',
+        };
+    }
+
     /** What to do next; nothing where it fits. */
     public function action(State $state, ?Side $side): ?string
     {

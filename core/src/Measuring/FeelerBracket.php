@@ -32,15 +32,12 @@ final readonly class FeelerBracket
      */
     public static function of(?Length $passes, ?Length $drags, ?Length $refuses, array $leaves = []): self
     {
-        $given = array_filter(['passes' => $passes, 'drags' => $drags, 'refuses' => $refuses]);
-        if ($given === []) {
+        if ($passes === null && $drags === null && $refuses === null) {
             throw MalformedDocument::missing('passes', 'at least one leaf: passes, drags or refuses');
         }
-        $names = array_keys($given);
-        for ($i = 1; $i < count($names); $i++) {
-            [$thinner, $thicker] = [$names[$i - 1], $names[$i]];
-            if (! $given[$thinner]->isLessThan($given[$thicker])) {
-                throw ContradictoryFields::leaves($thinner, $given[$thinner]->written(), $thicker, $given[$thicker]->written());
+        foreach ([['passes', $passes, 'drags', $drags], ['passes', $passes, 'refuses', $refuses], ['drags', $drags, 'refuses', $refuses]] as [$thinner, $thin, $thicker, $thick]) {
+            if ($thin !== null && $thick !== null && ! $thin->isLessThan($thick)) {
+                throw ContradictoryFields::leaves($thinner, $thin->written(), $thicker, $thick->written());
             }
         }
         $high = $refuses ?? ($drags === null ? null : self::nextThicker($drags, $leaves));

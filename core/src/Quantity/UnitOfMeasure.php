@@ -42,6 +42,7 @@ final readonly class UnitOfMeasure
     /** @return list<self> every unit, in the order of the table */
     public static function all(): array
     {
+        /** @var list<self>|null $all */
         static $all = null;
 
         return $all ??= self::table();
@@ -56,6 +57,7 @@ final readonly class UnitOfMeasure
     /** @return array<string, self> */
     private static function bySpelling(): array
     {
+        /** @var array<string, self>|null $index */
         static $index = null;
         if ($index === null) {
             $index = [];

@@ -1,0 +1,148 @@
+<?php
+
+namespace App\Actions;
+
+use App\Build\JobLog;
+use App\Calculations\JsonText;
+use App\Http\Shapes\EntryResultShape;
+use App\Http\Shapes\RefusalShape;
+use App\Models\Instrument;
+use App\Models\Job;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
+use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Admission;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\Refusal;
+use stdClass;
+
+/**
+ * Takes a batch of entries into a job's log, in order, each once: an entry that is there already is answered as stored.
+ * An entry that cannot be taken is refused with its reason and the others go in; the batch is one transaction.
+ */
+final class RecordEntries
+{
+    /** Clocks that differ by less than this are taken as the same. */
+    private const CLOCK_TOLERANCE = 1.0;
+
+    private const UUID = '/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/';
+
+    /**
+     * @param  list<stdClass>  $sent  id, kind, happened_at, payload
+     * @param  DateTimeImmutable|null  $clientNow  what the sender's clock says, to correct its times by
+     * @return list<EntryResultShape>
+     */
+    public function __invoke(Job $job, User $by, array $sent, ?DateTimeImmutable $clientNow): array
+    {
+        return DB::transaction(function () use ($job, $by, $sent, $clientNow): array {
+            Job::query()->whereKey($job->id)->lockForUpdate()->first();
+            $now = CarbonImmutable::now('UTC')->toDateTimeImmutable();
+            $offset = $clientNow === null ? 0.0 : (float) $now->format('U.u') - (float) $clientNow->format('U.u');
+            $entries = JobLog::entries($job);
+            $results = [];
+            foreach ($sent as $index => $envelope) {
+                try {
+                    [$entry, $isNew] = $this->take($job, $by, $envelope, $entries, $now, abs($offset) < self::CLOCK_TOLERANCE ? 0.0 : $offset);
+                    if ($isNew) {
+                        $entries[] = $entry;
+                    }
+                    $results[] = new EntryResultShape($entry->id, $isNew ? 'stored' : 'already', null);
+                } catch (Refusal $refusal) {
+                    $id = is_string($envelope->id ?? null) ? $envelope->id : (string) $index;
+                    $results[] = new EntryResultShape($id, 'refused', new RefusalShape(...$refusal->toArray()));
+                }
+            }
+
+            return $results;
+        });
+    }
+
+    /** What a reading would be if it were entered now, without storing it. */
+    public function rehearse(Job $job, User $by, EntryKind $kind, mixed $payload): BuildState
+    {
+        $entries = JobLog::entries($job);
+        $payload = $this->withTools($payload);
+        (new Admission(Build::replay($job->sheet->engine(), $entries)))->check($kind, $payload);
+        $latest = array_reduce($entries, static fn (?DateTimeImmutable $last, Entry $entry): DateTimeImmutable => max($last ?? $entry->at, $entry->at));
+        $at = max(CarbonImmutable::now('UTC')->toDateTimeImmutable(), $latest ?? new DateTimeImmutable('@0'));
+        $entries[] = new Entry('ffffffff-ffff-7fff-bfff-ffffffffffff', $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
+
+        return Build::replay($job->sheet->engine(), $entries);
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return array{Entry, bool} the entry, and whether it is new
+     */
+    private function take(Job $job, User $by, stdClass $envelope, array $entries, DateTimeImmutable $now, float $offset): array
+    {
+        $fields = Fields::of($envelope, 'id', 'kind', 'happened_at', 'payload');
+        $id = $fields->text('id');
+        if (preg_match(self::UUID, $id) !== 1) {
+            throw $fields->placed(MalformedDocument::wrongSort($id, 'a UUID in lower case'), 'id');
+        }
+        foreach ($entries as $entry) {
+            if ($entry->id === $id) {
+                return [$entry, false];
+            }
+        }
+        if (DB::table('log_entries')->where('id', $id)->exists()) {
+            throw $fields->placed(MalformedDocument::wrongSort($id, 'an id that no other job uses'), 'id');
+        }
+        $kind = $fields->choice('kind', EntryKind::class);
+        $at = self::corrected(self::instant($fields, 'happened_at'), $offset, $now);
+        $payload = $this->withTools($fields->raw('payload'));
+        $fields->placing(fn () => (new Admission(Build::replay($job->sheet->engine(), $entries)))->check($kind, $payload), 'payload');
+
+        $entry = new Entry($id, $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
+        DB::table('log_entries')->insert([
+            'id' => $id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $kind->value,
+            'payload' => JsonText::encode($payload),
+            'happened_at' => $at->format('Y-m-d H:i:s.uP'), 'recorded_at' => $now->format('Y-m-d H:i:s.uP'),
+        ]);
+
+        return [$entry, true];
+    }
+
+    /** A tool named by its id becomes the tool as it is today, so that a later change of its doubt leaves this reading alone. */
+    private function withTools(mixed $payload): mixed
+    {
+        if (! $payload instanceof stdClass) {
+            return $payload;
+        }
+        $payload = clone $payload;
+        foreach (['tool', 'set_with'] as $key) {
+            $id = $payload->{$key} ?? null;
+            if (is_string($id)) {
+                $tool = Instrument::query()->find($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.'.$key);
+                $payload->{$key} = $tool->snapshot();
+            }
+        }
+
+        return $payload;
+    }
+
+    private static function instant(Fields $fields, string $key): DateTimeImmutable
+    {
+        $text = $fields->text($key, 40);
+        if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?(Z|[+-]\d{2}:\d{2})$/', $text) !== 1 || strtotime($text) === false) {
+            throw $fields->placed(MalformedDocument::wrongSort($text, 'an instant such as 2026-11-24T09:30:00Z'), $key);
+        }
+
+        return new DateTimeImmutable($text);
+    }
+
+    /** The sender's time put right by the difference of the clocks; nothing happens after it is recorded. */
+    private static function corrected(DateTimeImmutable $at, float $offset, DateTimeImmutable $now): DateTimeImmutable
+    {
+        $corrected = DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', (float) $at->format('U.u') + $offset));
+
+        return $corrected === false || $corrected > $now ? $now : $corrected;
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+namespace App\Build;
+
+use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\FloorJobShape;
+use App\Http\Shapes\FloorSlabShape;
+use App\Http\Shapes\JobShape;
+use App\Http\Shapes\NextShape;
+use App\Http\Shapes\PartShape;
+use App\Http\Shapes\SlabShape;
+use App\Http\Shapes\SlipLineShape;
+use App\Http\Shapes\SpotShape;
+use App\Http\Shapes\StepShape;
+use App\Http\Shapes\ToolShape;
+use App\Http\Shapes\VerdictCountShape;
+use App\Models\Instrument;
+use App\Models\Job;
+use DateTimeImmutable;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\PartOnOrder;
+use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
+
+/** A replayed build as the screens take it. */
+final readonly class BuildView
+{
+    private string $measuredSlab;
+
+    public function __construct(private Job $job, private BuildState $state, private DateTimeImmutable $now)
+    {
+        $sheet = $state->sheet;
+        $this->measuredSlab = ($sheet->slab(SlabKind::Barrel) ?? $sheet->slabs[0])->id;
+    }
+
+    public function job(int $lastSeq): JobShape
+    {
+        $sheet = $this->state->sheet;
+        $days = $this->daysLeft();
+
+        return new JobShape(
+            $this->job->number, $sheet->title(), $sheet->description(), self::facts($sheet), $this->job->owner, $this->state->complaint(),
+            $this->job->promised?->format('Y-m-d'), $days === null ? null : Promise::inWords($days), $days !== null && $days < 0,
+            $lastSeq, round($this->state->progress(), 3), $this->state->togetherUpTo()?->id,
+            DrawingView::of($sheet),
+            array_map($this->slab(...), $sheet->slabs),
+            array_map($this->spot(...), array_values($this->state->spots)),
+            array_map($this->assessment(...), array_values($this->state->assessments())),
+            array_map($this->step(...), array_values($this->state->steps())),
+            $this->next(), $this->parts(), self::tools(), $this->slip(),
+            ShopClock::zone(),
+        );
+    }
+
+    public function floor(): FloorJobShape
+    {
+        $sheet = $this->state->sheet;
+        $days = $this->daysLeft();
+
+        return new FloorJobShape(
+            $this->job->number, $sheet->title(), $sheet->description(), $this->job->owner,
+            $this->job->promised?->format('Y-m-d'), $days === null ? null : Promise::inWords($days), $days !== null && $days < 0,
+            round($this->state->progress(), 3), $this->state->togetherUpTo()?->id,
+            DrawingView::of($sheet),
+            array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabState($slab)->value), $sheet->slabs),
+            $this->next(), $this->parts(),
+        );
+    }
+
+    public function assessment(Assessment $assessment): AssessmentShape
+    {
+        return AssessmentView::of($assessment, $this->measuredSlab);
+    }
+
+    /** @return list<SlipLineShape> the newest first */
+    public function slip(): array
+    {
+        $slip = new Slip($this->state);
+        $shown = array_filter($this->state->entries, static fn (Entry $entry): bool => $entry->kind !== EntryKind::EntryStruck);
+
+        return array_map(fn (Entry $entry): SlipLineShape => $this->slipLine($slip, $entry), array_reverse(array_values($shown)));
+    }
+
+    private function slipLine(Slip $slip, Entry $entry): SlipLineShape
+    {
+        $strike = $this->state->struck[$entry->id] ?? null;
+
+        return new SlipLineShape(
+            $entry->id, $entry->kind->value, $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $slip->line($entry),
+            $strike?->by, $strike?->text('reason'), $strike === null && $entry->kind !== EntryKind::JobOpened,
+        );
+    }
+
+    private function slab(Slab $slab): SlabShape
+    {
+        $measured = $slab->id === $this->measuredSlab;
+        $open = array_filter($this->state->steps(), fn (Step $step): bool => $step->slab === $slab->id && $this->state->doneBy($step->id) === null);
+        $unread = $measured ? array_filter($this->state->spots, fn (Spot $spot): bool => $this->state->entryAt($spot->id) === null) : [];
+
+        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabState($slab)->value, $slab->note,
+            count($open) + count($unread), $measured ? $this->verdictCounts() : []);
+    }
+
+    /** @return list<VerdictCountShape> */
+    private function verdictCounts(): array
+    {
+        $counts = [];
+        foreach ($this->state->assessments() as $assessment) {
+            if ($assessment->verdict !== null) {
+                $counts[$assessment->verdict->state->value] = ($counts[$assessment->verdict->state->value] ?? 0) + 1;
+            }
+        }
+        uksort($counts, static fn (string $one, string $other): int => State::from($other)->gravity() <=> State::from($one)->gravity());
+
+        return array_map(static fn (string $state, int $count): VerdictCountShape => new VerdictCountShape($state, $count), array_keys($counts), array_values($counts));
+    }
+
+    private function spot(Spot $spot): SpotShape
+    {
+        return SpotView::of($this->state, $spot, $this->measuredSlab);
+    }
+
+    private function step(Step $step): StepShape
+    {
+        $done = $this->state->doneBy($step->id);
+        $state = $this->state->stepState($step);
+
+        return new StepShape(
+            $step->id, $step->slab, $step->cylinder, $step->name, $step->why, $step->caution, $state->value,
+            $state === StepState::Done ? [] : $this->state->openNeeds($step),
+            $this->state->heldUpBy($step->id)?->part,
+            $done?->id, $done?->by, $done?->at->format('Y-m-d\TH:i:s.v\Z'),
+        );
+    }
+
+    private function next(): NextShape
+    {
+        $next = $this->state->nextMove();
+
+        return new NextShape($next->kind, $next->id, $next->slab, $next->text, $next->why, $next->canBeWorked());
+    }
+
+    /** @return list<PartShape> */
+    private function parts(): array
+    {
+        return array_map(static fn (PartOnOrder $part): PartShape => new PartShape($part->part, $part->promised), $this->state->partsOnOrder());
+    }
+
+    private function daysLeft(): ?int
+    {
+        return $this->job->promised === null ? null : Promise::daysLeft($this->now, $this->job->promised);
+    }
+
+    /** @return list<ToolShape> */
+    private static function tools(): array
+    {
+        return array_values(Instrument::query()->orderBy('id')->get()
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves))
+            ->all());
+    }
+
+    private static function facts(EngineSheet $sheet): string
+    {
+        $size = static fn (float $millimetres): string => number_format($millimetres, 1);
+
+        return sprintf('%s × %s mm · %s cm³ · %s bore', $size($sheet->bore->quantity()['value']), $size($sheet->stroke->quantity()['value']),
+            number_format($sheet->displacement(), 1), $sheet->barrel->lining->value);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+namespace App\Build;
+
+use App\Http\Shapes\CylinderShape;
+use App\Http\Shapes\DrawingShape;
+use App\Http\Shapes\RingShape;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Ring;
+
+/** What a drawing of the engine needs, in millimetres; where the sheet is silent, in proportion to bore and stroke. */
+final class DrawingView
+{
+    public static function of(EngineSheet $sheet): DrawingShape
+    {
+        $stroke = self::millimetres($sheet->stroke);
+        $bore = self::millimetres($sheet->bore);
+        $piston = $sheet->piston->height === null ? 0.75 * $bore : self::millimetres($sheet->piston->height);
+
+        return new DrawingShape(
+            $sheet->cycle->value, $sheet->form->value, $sheet->cooling->value, $sheet->valveGear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
+            $bore, $stroke,
+            $sheet->rod === null ? 1.9 * $stroke : self::millimetres($sheet->rod),
+            $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
+            $piston,
+            self::millimetres($sheet->piston->gaugePoint),
+            array_map(static fn (Cylinder $cylinder): CylinderShape => new CylinderShape($cylinder->id, $cylinder->name, $cylinder->phase), $sheet->cylinders),
+            array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind->value), $sheet->piston->rings),
+        );
+    }
+
+    private static function millimetres(Length $length): float
+    {
+        return $length->quantity()['value'];
+    }
+}

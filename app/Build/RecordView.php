@@ -1,0 +1,142 @@
+<?php
+
+namespace App\Build;
+
+use App\Models\Job;
+use DateTimeImmutable;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Step;
+
+/**
+ * The record that goes out with the machine: what was read, what it was judged by, what was fitted, who did what.
+ * The document follows docs/schemas/record.schema.json.
+ */
+final readonly class RecordView
+{
+    public const SCHEMA = 'moltrek-record-1';
+
+    private const CAUTION = 'Moltrek\'s figures support a trained person. The engine maker\'s service manual, local rules and licensed practice come first.';
+
+    private function __construct(private Job $job, private BuildState $state, private DateTimeImmutable $now) {}
+
+    public static function of(Job $job): self
+    {
+        return new self($job, JobLog::state($job), ShopClock::now());
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $sheet = $this->state->sheet;
+
+        return [
+            'schema' => self::SCHEMA,
+            'job' => [
+                'number' => $this->job->number, 'owner' => $this->job->owner, 'complaint' => $this->state->complaint(),
+                'promised' => $this->job->promised?->format('Y-m-d'),
+            ],
+            'engine' => [
+                'sheet' => $this->job->sheet->slug, 'version' => $this->job->sheet->version,
+                'title' => $sheet->title(), 'description' => $sheet->description(),
+                'bore' => $sheet->bore->quantity(), 'stroke' => $sheet->stroke->quantity(),
+                'displacement' => ['value' => round($sheet->displacement(), 1), 'unit' => 'cm3'],
+            ],
+            'made' => $this->now->format(DATE_ATOM),
+            'readings' => array_values(array_filter(array_map($this->reading(...), array_values($this->state->spots)))),
+            'verdicts' => array_map(self::verdict(...), array_values($this->state->assessments())),
+            'steps' => array_map($this->step(...), array_values($this->state->steps())),
+            'log' => $this->log(),
+            'caution' => self::CAUTION,
+        ];
+    }
+
+    /** One line a place that has been read; text cells that a spreadsheet would take for a formula are kept as text. */
+    public function csv(): string
+    {
+        $out = fopen('php://temp', 'r+b');
+        assert($out !== false);
+        fputcsv($out, ['place', 'as typed', 'value', 'unit', 'lower bound', 'upper bound', 'tool', 'by', 'at'], escape: '');
+        foreach ($this->state->spots as $spot) {
+            $reading = $this->reading($spot);
+            if ($reading === null) {
+                continue;
+            }
+            fputcsv($out, array_map(self::cell(...), [
+                $reading['name'], $reading['as_typed'], $reading['value']['value'] ?? '', 'mm',
+                $reading['low']['value'] ?? '', $reading['high']['value'] ?? '',
+                $reading['tool'] ?? '', $reading['by'], $reading['at'],
+            ]), escape: '');
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+
+    /** @return array{place: string, name: string, as_typed: string, value: array{value: float, unit: string}|null, low: array{value: float, unit: string}|null, high: array{value: float, unit: string}|null, tool: string|null, by: string, at: string}|null */
+    private function reading(Spot $spot): ?array
+    {
+        $entry = $this->state->entryAt($spot->id);
+        $reading = $this->state->readings()[$spot->id] ?? null;
+        if ($entry === null || $reading === null) {
+            return null;
+        }
+
+        return [
+            'place' => $spot->id, 'name' => $spot->name, 'as_typed' => $reading->text,
+            'value' => $reading->bracket === null ? $reading->size()->quantity() : null,
+            'low' => $reading->bracket?->low->quantity(), 'high' => $reading->bracket?->high?->quantity(),
+            'tool' => $reading->tool?->name, 'by' => $entry->by, 'at' => $this->local($entry->at),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function verdict(Assessment $assessment): array
+    {
+        return [
+            'name' => $assessment->name, 'figure' => $assessment->figure,
+            'doubt' => $assessment->doubt?->quantity(),
+            'range_by' => $assessment->source->range?->value, 'service_by' => $assessment->source->service?->value,
+            'chosen_because' => $assessment->source->reason,
+            'words' => $assessment->verdict->words ?? 'Not measured',
+            'verdict' => $assessment->verdict?->toArray(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(Step $step): array
+    {
+        $done = $this->state->doneBy($step->id);
+
+        return ['name' => $step->name, 'done' => $done !== null, 'by' => $done?->by, 'at' => $done === null ? null : $this->local($done->at)];
+    }
+
+    /** @return list<array<string, mixed>> oldest first, struck lines and all */
+    private function log(): array
+    {
+        $slip = new Slip($this->state);
+
+        return array_map(fn (Entry $entry): array => [
+            'id' => $entry->id, 'kind' => $entry->kind->value, 'at' => $this->local($entry->at), 'by' => $entry->by,
+            'text' => $slip->line($entry),
+            'struck' => isset($this->state->struck[$entry->id])
+                ? ['by' => $this->state->struck[$entry->id]->by, 'reason' => $this->state->struck[$entry->id]->text('reason')]
+                : null,
+        ], $this->state->entries);
+    }
+
+    private function local(DateTimeImmutable $at): string
+    {
+        return $at->setTimezone($this->now->getTimezone())->format(DATE_ATOM);
+    }
+
+    private static function cell(string|float $value): string
+    {
+        $text = (string) $value;
+
+        return is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
+    }
+}

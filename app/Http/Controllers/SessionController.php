@@ -1,0 +1,64 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\Shapes\PersonShape;
+use App\Http\Shapes\ProblemShape;
+use App\Http\Shapes\SessionShape;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Validation\ValidationException;
+use OpenApi\Attributes as OA;
+
+/** Signing in and out with the framework's own session guard. */
+final class SessionController
+{
+    #[OA\Get(path: '/api/session', summary: 'Who is signed in', tags: ['session'], responses: [
+        new OA\Response(response: 200, description: 'The person, or nobody', content: new OA\JsonContent(ref: SessionShape::class)),
+    ])]
+    public function show(): JsonResponse
+    {
+        $user = Auth::user();
+
+        return new JsonResponse(new SessionShape($user instanceof User ? self::person($user) : null));
+    }
+
+    #[OA\Post(path: '/api/session', summary: 'Sign in', tags: ['session'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['username', 'password'], properties: [
+            new OA\Property(property: 'username', type: 'string'), new OA\Property(property: 'password', type: 'string'),
+        ])),
+        responses: [
+            new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: SessionShape::class)),
+            new OA\Response(response: 422, description: 'Name and password do not go together', content: new OA\JsonContent(ref: ProblemShape::class)),
+            new OA\Response(response: 429, description: 'Too many tries', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function store(Request $request): JsonResponse
+    {
+        $credentials = $request->validate(['username' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
+        $credentials['username'] = mb_strtolower(trim($credentials['username']));
+        if (! Auth::attempt($credentials, remember: true)) {
+            throw ValidationException::withMessages(['password' => 'Name and password do not go together. Try again, or ask the owner.']);
+        }
+        $request->session()->regenerate();
+
+        return $this->show();
+    }
+
+    #[OA\Delete(path: '/api/session', summary: 'Sign out', tags: ['session'], responses: [new OA\Response(response: 204, description: 'Signed out')])]
+    public function destroy(Request $request): Response
+    {
+        Auth::guard('web')->logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return new Response(status: 204);
+    }
+
+    private static function person(User $user): PersonShape
+    {
+        return new PersonShape($user->username, $user->name, $user->initials, $user->role->value);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use Illuminate\Contracts\View\View;
+
+/** The page that every screen runs in. */
+final class ShellController
+{
+    public function __invoke(): View
+    {
+        return view('shell');
+    }
+}

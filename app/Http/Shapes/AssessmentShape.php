@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** Something judged on this engine. */
+#[OA\Schema(schema: 'Assessment')]
+final readonly class AssessmentShape
+{
+    /**
+     * @param  list<string>  $spots
+     * @param  list<string>  $missing
+     * @param  list<SourceShape>  $sources
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $id,
+        #[OA\Property]
+        public string $scope,
+        #[OA\Property]
+        public string $quantity,
+        #[OA\Property]
+        public string $name,
+        #[OA\Property]
+        public string $cylinder,
+        #[OA\Property]
+        public string $slab,
+        #[OA\Property]
+        public ?string $figure,
+        #[OA\Property]
+        public ?float $doubt,
+        #[OA\Property]
+        public ?VerdictShape $verdict,
+        #[OA\Property]
+        public ?RulerShape $ruler,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $spots,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $missing,
+        #[OA\Property(items: new OA\Items(ref: SourceShape::class))]
+        public array $sources,
+        #[OA\Property]
+        public ?string $choiceReason,
+        #[OA\Property]
+        public ?string $filing,
+    ) {}
+}

@@ -1,0 +1,43 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** A job as the floor shows it. */
+#[OA\Schema(schema: 'FloorJob')]
+final readonly class FloorJobShape
+{
+    /**
+     * @param  list<FloorSlabShape>  $slabs
+     * @param  list<PartShape>  $parts
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $number,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $description,
+        #[OA\Property]
+        public string $owner,
+        #[OA\Property]
+        public ?string $promised,
+        #[OA\Property]
+        public ?string $promisedInWords,
+        #[OA\Property]
+        public bool $late,
+        #[OA\Property]
+        public float $progress,
+        #[OA\Property]
+        public ?string $togetherUpTo,
+        #[OA\Property]
+        public DrawingShape $drawing,
+        #[OA\Property(items: new OA\Items(ref: FloorSlabShape::class))]
+        public array $slabs,
+        #[OA\Property]
+        public NextShape $next,
+        #[OA\Property(items: new OA\Items(ref: PartShape::class))]
+        public array $parts,
+    ) {}
+}

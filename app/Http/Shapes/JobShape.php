@@ -1,0 +1,66 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** A job as the build screen shows it. */
+#[OA\Schema(schema: 'Job')]
+final readonly class JobShape
+{
+    /**
+     * @param  list<SlabShape>  $slabs
+     * @param  list<SpotShape>  $spots
+     * @param  list<AssessmentShape>  $assessments
+     * @param  list<StepShape>  $steps
+     * @param  list<PartShape>  $parts
+     * @param  list<ToolShape>  $tools
+     * @param  list<SlipLineShape>  $slip
+     */
+    public function __construct(
+        #[OA\Property]
+        public int $number,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $description,
+        #[OA\Property]
+        public string $facts,
+        #[OA\Property]
+        public string $owner,
+        #[OA\Property]
+        public string $complaint,
+        #[OA\Property]
+        public ?string $promised,
+        #[OA\Property]
+        public ?string $promisedInWords,
+        #[OA\Property]
+        public bool $late,
+        #[OA\Property]
+        public int $lastSeq,
+        #[OA\Property]
+        public float $progress,
+        #[OA\Property]
+        public ?string $togetherUpTo,
+        #[OA\Property]
+        public DrawingShape $drawing,
+        #[OA\Property(items: new OA\Items(ref: SlabShape::class))]
+        public array $slabs,
+        #[OA\Property(items: new OA\Items(ref: SpotShape::class))]
+        public array $spots,
+        #[OA\Property(items: new OA\Items(ref: AssessmentShape::class))]
+        public array $assessments,
+        #[OA\Property(items: new OA\Items(ref: StepShape::class))]
+        public array $steps,
+        #[OA\Property]
+        public NextShape $next,
+        #[OA\Property(items: new OA\Items(ref: PartShape::class))]
+        public array $parts,
+        #[OA\Property(items: new OA\Items(ref: ToolShape::class))]
+        public array $tools,
+        #[OA\Property(items: new OA\Items(ref: SlipLineShape::class))]
+        public array $slip,
+        #[OA\Property]
+        public string $zone,
+    ) {}
+}

@@ -1,0 +1,41 @@
+<?php
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One engine on the floor. What has happened to it is its log.
+ *
+ * @property int $id
+ * @property int $number
+ * @property string $owner
+ * @property CarbonImmutable|null $promised
+ * @property CarbonImmutable|null $closed_at
+ * @property Sheet $sheet
+ */
+final class Job extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['promised' => 'immutable_date', 'closed_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<Sheet, $this> */
+    public function sheet(): BelongsTo
+    {
+        return $this->belongsTo(Sheet::class, 'engine_sheet_id');
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+namespace App\Models;
+
+use App\Calculations\JsonText;
+use DateTimeImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use stdClass;
+
+/**
+ * A row of the append-only log.
+ *
+ * @property int $seq
+ * @property string $id
+ * @property int $job_id
+ * @property int $user_id
+ * @property string $kind
+ * @property string $payload
+ * @property string $happened_at
+ * @property string $recorded_at
+ */
+final class LogEntry extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    /**
+     * A row as the core reads it.
+     *
+     * @param  stdClass  $row  id, kind, payload, happened_at, initials
+     */
+    public static function toCore(stdClass $row): Entry
+    {
+        $payload = JsonText::decode((string) $row->payload);
+
+        return new Entry(
+            (string) $row->id,
+            EntryKind::from((string) $row->kind),
+            $payload instanceof stdClass ? $payload : new stdClass,
+            new DateTimeImmutable((string) $row->happened_at),
+            (string) $row->initials,
+        );
+    }
+}

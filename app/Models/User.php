@@ -1,0 +1,27 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Foundation\Auth\User as Authenticatable;
+
+/**
+ * A person of the shop.
+ *
+ * @property int $id
+ * @property string $username
+ * @property string $name
+ * @property string $initials
+ * @property Role $role
+ */
+final class User extends Authenticatable
+{
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['role' => Role::class, 'password' => 'hashed'];
+    }
+}

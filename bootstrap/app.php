@@ -1,0 +1,29 @@
+<?php
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problem;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+$base = dirname(__DIR__);
+
+return Application::configure(basePath: $base)
+    ->withRouting(web: $base.'/routes/web.php', commands: $base.'/routes/console.php')
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/sign-in');
+        $middleware->convertEmptyStringsToNull(except: [fn (): bool => true]);
+        $middleware->trimStrings(except: [fn (): bool => true]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->dontReport(Moltrek\Core\Refusal\Refusal::class);
+        $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::from($error) : null);
+    })
+    ->create()
+    ->useEnvironmentPath($base.'/var')
+    ->loadEnvironmentFrom('moltrek.env')
+    ->useStoragePath($base.'/var/storage');

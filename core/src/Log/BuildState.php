@@ -1,0 +1,155 @@
+<?php
+
+namespace Moltrek\Core\Log;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Fitting\Assessor;
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\NextMove;
+use Moltrek\Core\Planning\SlabState;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
+
+/** What a build is at the end of its log. Everything here is derived; asking twice gives the same. */
+final class BuildState
+{
+    /** @var array<string, Assessment>|null */
+    private ?array $assessments = null;
+
+    /** @var array<string, Reading>|null */
+    private ?array $readings = null;
+
+    /** @var array<string, Spot> */
+    public readonly array $spots;
+
+    /**
+     * @param  list<Entry>  $entries  in the order they happened
+     * @param  array<string, Entry>  $struck  the striking entry, by the id of the struck one
+     */
+    public function __construct(
+        public readonly EngineSheet $sheet,
+        public readonly array $entries,
+        public readonly array $struck,
+        private readonly Fold $fold,
+    ) {
+        $this->spots = Catalogue::of($sheet);
+    }
+
+    public function complaint(): string
+    {
+        return $this->fold->complaint;
+    }
+
+    /** The entry whose reading stands at a spot. */
+    public function entryAt(string $spot): ?Entry
+    {
+        return $this->fold->readings[$spot] ?? null;
+    }
+
+    /** @return array<string, Reading> the standing readings, by spot */
+    public function readings(): array
+    {
+        if ($this->readings === null) {
+            $this->readings = [];
+            foreach ($this->fold->readings as $id => $entry) {
+                $spot = $this->spots[$id] ?? null;
+                if ($spot !== null) {
+                    $this->readings[$id] = Reading::read(Fields::of($entry->payload, ...Reading::KEYS), $spot);
+                }
+            }
+        }
+
+        return $this->readings;
+    }
+
+    /** @return array<string, Assessment> */
+    public function assessments(): array
+    {
+        return $this->assessments ??= (new Assessor($this->sheet, $this->readings(), $this->fold->choices))->all();
+    }
+
+    /** @return array<string, Step> in order */
+    public function steps(): array
+    {
+        return $this->fold->plan;
+    }
+
+    public function doneBy(string $step): ?Entry
+    {
+        return $this->fold->done[$step] ?? null;
+    }
+
+    /** Ready: what it needs is done, no part is missing, and the barrel is open (or down, for what is done with it down). */
+    public function stepState(Step $step): StepState
+    {
+        if (isset($this->fold->done[$step->id])) {
+            return StepState::Done;
+        }
+        $barrel = $this->sheet->slab(SlabKind::Barrel);
+        $open = $barrel === null || ! $this->slabState($barrel)->isInPlace() || in_array('barrel-down', $step->needs, true);
+
+        return $open && $this->openNeeds($step) === [] && $this->heldUpBy($step->id) === null ? StepState::Ready : StepState::Open;
+    }
+
+    /** @return list<string> */
+    public function openNeeds(Step $step): array
+    {
+        return array_values(array_filter($step->needs, fn (string $need): bool => ! isset($this->fold->done[$need])));
+    }
+
+    public function slabState(Slab $slab): SlabState
+    {
+        return $this->fold->slabs[$slab->id];
+    }
+
+    /** @return list<PartOnOrder> */
+    public function partsOnOrder(): array
+    {
+        return array_values($this->fold->onOrder);
+    }
+
+    /** The part a spot or step waits for. */
+    public function heldUpBy(string $id): ?PartOnOrder
+    {
+        foreach ($this->fold->onOrder as $part) {
+            if ($part->holdsUp($id)) {
+                return $part;
+            }
+        }
+
+        return null;
+    }
+
+    /** The highest slab up to which everything lies in place; null when not even the lowest does. */
+    public function togetherUpTo(): ?Slab
+    {
+        $top = null;
+        foreach ($this->sheet->slabs as $slab) {
+            if (! $this->slabState($slab)->isInPlace()) {
+                return $top;
+            }
+            $top = $slab;
+        }
+
+        return $top;
+    }
+
+    /** How much of the known work is done, from 0 to 1: places read and steps done. */
+    public function progress(): float
+    {
+        $all = count($this->spots) + count($this->fold->plan);
+
+        return $all === 0 ? 0.0 : (count(array_intersect_key($this->fold->readings, $this->spots)) + count($this->fold->done)) / $all;
+    }
+
+    public function nextMove(): NextMove
+    {
+        return (new Foreman($this))->nextMove();
+    }
+}

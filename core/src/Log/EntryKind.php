@@ -1,0 +1,35 @@
+<?php
+
+namespace Moltrek\Core\Log;
+
+use Moltrek\Core\Measuring\Reading;
+
+/** What can happen on the bench. */
+enum EntryKind: string
+{
+    case JobOpened = 'job_opened';
+    case ReadingTaken = 'reading_taken';
+    case EntryStruck = 'entry_struck';
+    case SourceChosen = 'source_chosen';
+    case StepDone = 'step_done';
+    case NoteWritten = 'note_written';
+    case SlabLifted = 'slab_lifted';
+    case PartOrdered = 'part_ordered';
+    case PartArrived = 'part_arrived';
+
+    /** @return list<string> the keys of its payload */
+    public function keys(): array
+    {
+        return match ($this) {
+            self::JobOpened => ['condition', 'complaint'],
+            self::ReadingTaken => Reading::KEYS,
+            self::EntryStruck => ['entry', 'reason'],
+            self::SourceChosen => ['limit', 'range', 'service', 'reason'],
+            self::StepDone => ['step'],
+            self::NoteWritten => ['text', 'slab'],
+            self::SlabLifted => ['slab'],
+            self::PartOrdered => ['part', 'promised', 'for'],
+            self::PartArrived => ['part'],
+        };
+    }
+}

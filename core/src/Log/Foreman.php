@@ -1,0 +1,115 @@
+<?php
+
+namespace Moltrek\Core\Log;
+
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Judgement\Side;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Measuring\Quantity;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\NextMove;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\LimitedQuantity;
+use Moltrek\Core\Sheet\SlabKind;
+
+/**
+ * Says the one next thing: open the engine, read what is not read, settle what is too close or out, then fit in order.
+ * Source: shop practice; nothing is fitted before it is measured, and a doubt is settled before a part covers it.
+ */
+final readonly class Foreman
+{
+    public function __construct(private BuildState $state) {}
+
+    public function nextMove(): NextMove
+    {
+        return $this->opening() ?? $this->reading() ?? $this->settling() ?? $this->fitting() ?? $this->waiting()
+            ?? new NextMove('none', null, null, 'Piston, rings and barrel are fitted', 'Print the record, or go on to the head by the service manual.');
+    }
+
+    /** An engine that came in whole and on which nothing has been done yet must come apart first. */
+    private function opening(): ?NextMove
+    {
+        $barrel = $this->state->sheet->slab(SlabKind::Barrel);
+        if ($barrel === null || ! $this->state->slabState($barrel)->isInPlace() || $this->state->doneBy('barrel-down') !== null) {
+            return null;
+        }
+
+        return new NextMove('lift', $barrel->id, $barrel->id, 'Take the top end down to the '.lcfirst($barrel->name), 'It came in whole; bore, piston and rings can be read once the barrel is off.');
+    }
+
+    private function reading(): ?NextMove
+    {
+        foreach ($this->state->spots as $spot) {
+            if ($this->state->entryAt($spot->id) === null && $this->state->heldUpBy($spot->id) === null) {
+                return $this->atSpot($spot, $spot->name, self::whyRead($spot));
+            }
+        }
+
+        return null;
+    }
+
+    private function settling(): ?NextMove
+    {
+        if (array_filter($this->state->steps(), fn (Step $step): bool => $this->state->doneBy($step->id) !== null) !== []) {
+            return null;
+        }
+        foreach ($this->state->assessments() as $assessment) {
+            $move = $this->settle($assessment);
+            if ($move !== null) {
+                return $move;
+            }
+        }
+
+        return null;
+    }
+
+    private function settle(Assessment $assessment): ?NextMove
+    {
+        $verdict = $assessment->verdict;
+        $isGap = $assessment->quantity === LimitedQuantity::RingGap;
+        $mendable = $verdict?->state === State::Unsure || ($isGap && $verdict?->state === State::Out && $verdict->side === Side::Low);
+        if ($verdict === null || ! $mendable) {
+            return null;
+        }
+        $spot = $this->state->spots[$assessment->spots[count($assessment->spots) - 1]];
+        $filing = $verdict->state === State::Out ? $assessment->filing : null;
+
+        return $this->atSpot($spot, $filing === null ? $assessment->name.': too close to call' : $assessment->name.': file it open', $filing ?? $verdict->action ?? $verdict->reason);
+    }
+
+    private function fitting(): ?NextMove
+    {
+        foreach ($this->state->steps() as $step) {
+            if ($this->state->stepState($step) === StepState::Ready) {
+                return new NextMove('step', $step->id, $step->slab, $step->name, $step->why);
+            }
+        }
+
+        return null;
+    }
+
+    private function waiting(): ?NextMove
+    {
+        $part = $this->state->partsOnOrder()[0] ?? null;
+
+        return $part === null ? null
+            : new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $part->promised === null ? 'Ordered, no day promised.' : 'Promised for '.$part->promised.'.');
+    }
+
+    private function atSpot(Spot $spot, string $text, string $why): NextMove
+    {
+        $barrel = $this->state->sheet->slab(SlabKind::Barrel);
+
+        return new NextMove('spot', $spot->id, $barrel?->id, $text, $why);
+    }
+
+    private static function whyRead(Spot $spot): string
+    {
+        return match ($spot->quantity) {
+            Quantity::Piston => 'Every clearance of this cylinder is counted from it.',
+            Quantity::Bore => 'The smallest bore sets the tight side of the clearance, the largest the loose one.',
+            Quantity::RingGap => 'Two leaves decide it: the minimum must pass, the maximum must refuse.',
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+namespace Moltrek\Core\Planning;
+
+enum SlabState: string
+{
+    case Off = 'off';
+    case Loose = 'loose';
+    case On = 'on';
+    case Torqued = 'torqued';
+
+    /** Whether it lies where it belongs, be it loose. */
+    public function isInPlace(): bool
+    {
+        return $this !== self::Off;
+    }
+}

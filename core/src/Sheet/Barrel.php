@@ -1,0 +1,25 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Length;
+
+/** The barrel: its lining, the depths below its top face at which the bore is read, and how the gasket under it is dressed. */
+final readonly class Barrel
+{
+    public const KEYS = ['lining', 'height', 'gauge_depths', 'one_block'];
+
+    /** @param list<Length> $gaugeDepths */
+    private function __construct(public Lining $lining, public ?Length $height, public array $gaugeDepths, public bool $oneBlock) {}
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            $fields->choice('lining', Lining::class),
+            $fields->sizeOrNull('height'),
+            $fields->has('gauge_depths') ? array_map(static fn (Fields $item): Length => $item->size($item->keys()[0]), $fields->items('gauge_depths')) : [],
+            $fields->flag('one_block'),
+        );
+    }
+}

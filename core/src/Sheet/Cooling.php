@@ -1,0 +1,9 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+enum Cooling: string
+{
+    case Air = 'air';
+    case Liquid = 'liquid';
+}

@@ -1,0 +1,23 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Dimension;
+
+/** A cylinder and the crank angle, in degrees, by which its piston leads the first one's. */
+final readonly class Cylinder
+{
+    public const KEYS = ['id', 'name', 'phase'];
+
+    private function __construct(public string $id, public string $name, public float $phase) {}
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            $fields->text('id', 20),
+            $fields->text('name', 60),
+            $fields->has('phase') ? Dimension::Angle->canonicalValue($fields->quantity('phase', Dimension::Angle)->base()) : 0.0,
+        );
+    }
+}

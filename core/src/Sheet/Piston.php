@@ -1,0 +1,40 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Length;
+
+/** The piston, where it is to be measured, what points where, and its rings from the crown down. */
+final readonly class Piston
+{
+    public const KEYS = ['type', 'gauge_point', 'height', 'mark', 'gap_depth', 'rings'];
+
+    /** @param list<Ring> $rings */
+    private function __construct(
+        public string $type,
+        public Length $gaugePoint,
+        public ?Length $height,
+        public ?string $mark,
+        public ?Length $gapDepth,
+        public array $rings,
+    ) {}
+
+    public static function read(Fields $fields): self
+    {
+        return new self(
+            $fields->text('type', 30),
+            $fields->length('gauge_point'),
+            $fields->sizeOrNull('height'),
+            $fields->textOrNull('mark'),
+            $fields->sizeOrNull('gap_depth'),
+            array_map(Ring::read(...), $fields->objects('rings', ...Ring::KEYS)),
+        );
+    }
+
+    /** @return list<Ring> */
+    public function gappedRings(): array
+    {
+        return array_values(array_filter($this->rings, static fn (Ring $ring): bool => $ring->kind->hasGap()));
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+enum RingKind: string
+{
+    case Compression = 'compression';
+    case OilRail = 'oil rail';
+    case Expander = 'expander';
+
+    /** Whether its end gap is read with leaves: the ends of an expander butt. */
+    public function hasGap(): bool
+    {
+        return $this !== self::Expander;
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+/** Who states a limit. */
+enum SourceKind: string
+{
+    case PistonMaker = 'piston maker';
+    case RingMaker = 'ring maker';
+    case EngineMaker = 'engine maker';
+    case Shop = 'shop';
+}

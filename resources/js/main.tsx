@@ -1,0 +1,1 @@
+import "../css/app.css"; document.title="x"

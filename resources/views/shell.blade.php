@@ -1,0 +1,15 @@
+<!doctype html>
+<html lang="en" data-theme="day">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1, interactive-widget=resizes-content">
+    <meta name="theme-color" content="#13201d">
+    <title>Moltrek</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    @vite('resources/js/main.tsx')
+</head>
+<body>
+    <div id="app"></div>
+    <noscript>Moltrek needs scripts switched on in this browser.</noscript>
+</body>
+</html>
