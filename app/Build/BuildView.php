@@ -58,7 +58,7 @@ final readonly class BuildView
             array_map($this->assessment(...), array_values($this->state->assessments())),
             array_map($this->step(...), array_values($this->state->steps())),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
-            ShopClock::zone(),
+            Shop::zone(),
         );
     }
 

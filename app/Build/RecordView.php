@@ -21,11 +21,13 @@ final readonly class RecordView
 
     private const CAUTION = 'Moltrek\'s figures support a trained person. The engine maker\'s service manual, local rules and licensed practice come first.';
 
-    private function __construct(private Job $job, private BuildState $state, private DateTimeImmutable $now) {}
+    private function __construct(private Job $job, private BuildState $state, private DateTimeImmutable $now)
+    {
+    }
 
     public static function of(Job $job): self
     {
-        return new self($job, JobLog::state($job), ShopClock::now());
+        return new self($job, JobLog::state($job), Shop::now());
     }
 
     /** @return array<string, mixed> */
@@ -35,6 +37,7 @@ final readonly class RecordView
 
         return [
             'schema' => self::SCHEMA,
+            'shop' => Shop::shop(),
             'job' => [
                 'number' => $this->job->number, 'owner' => $this->job->owner, 'complaint' => $this->state->complaint(),
                 'promised' => $this->job->promised?->format('Y-m-d'),

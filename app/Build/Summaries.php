@@ -23,7 +23,7 @@ final class Summaries
         $ids = $jobs->modelKeys();
         $last = DB::table('log_entries')->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw('job_id, max(seq) as last_seq')->pluck('last_seq', 'job_id');
         $kept = DB::table('job_summaries')->whereIn('job_id', $ids)->get()->keyBy('job_id');
-        $today = ShopClock::now()->format('Y-m-d');
+        $today = Shop::now()->format('Y-m-d');
         $summaries = [];
         foreach ($jobs as $job) {
             $row = $kept->get($job->id);
@@ -41,7 +41,7 @@ final class Summaries
 
     private static function refresh(Job $job, int $sequence, string $today): stdClass
     {
-        $shape = (new BuildView($job, JobLog::state($job), ShopClock::now()))->floor();
+        $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
         $summary = JsonText::decode(JsonText::encode(['day' => $today] + get_object_vars($shape)));
         DB::table('job_summaries')->upsert([['job_id' => $job->id, 'last_seq' => $sequence, 'summary' => JsonText::encode($summary)]], ['job_id'], ['last_seq', 'summary']);
 

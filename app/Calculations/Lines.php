@@ -15,7 +15,9 @@ final class Lines
 {
     private bool $refused = false;
 
-    public function __construct(private readonly Calculation $calculation) {}
+    public function __construct(private readonly Calculation $calculation)
+    {
+    }
 
     /** @return Generator<int, string> the answers, in order */
     public function answers(string $input): Generator

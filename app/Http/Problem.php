@@ -54,7 +54,7 @@ final class Problem
         return self::response(500, 'A fault in Moltrek', config('app.debug') ? $error::class.': '.$error->getMessage() : 'It has been written to the log. What you typed is kept; try again.');
     }
 
-    /** @param array<string, mixed> $more */
+    /** @param  array<string, mixed>  $more */
     private static function response(int $status, string $title, string $detail, array $more = []): JsonResponse
     {
         return new JsonResponse(

@@ -48,7 +48,7 @@ return new class extends Migration
         });
 
         DB::unprepared(<<<'SQL'
-            CREATE FUNCTION refuse_log_change() RETURNS trigger LANGUAGE plpgsql AS $$
+            CREATE OR REPLACE FUNCTION refuse_log_change() RETURNS trigger LANGUAGE plpgsql AS $$
             BEGIN
                 RAISE EXCEPTION 'The log is append-only: % is refused. Strike the entry out with a new one.', TG_OP;
             END $$;

@@ -3,7 +3,7 @@
 namespace Database\Seeders;
 
 use App\Actions\RecordEntries;
-use App\Build\ShopClock;
+use App\Build\Shop;
 use App\Calculations\JsonText;
 use App\Models\Instrument;
 use App\Models\Job;
@@ -23,7 +23,7 @@ final class DemoSeeder extends Seeder
 
     public function run(): void
     {
-        $this->today = CarbonImmutable::instance(ShopClock::now())->startOfDay();
+        $this->today = CarbonImmutable::instance(Shop::now())->startOfDay();
         $this->people();
         $this->tools();
         $this->ulvane();
@@ -109,20 +109,35 @@ final class DemoSeeder extends Seeder
         return Job::query()->create(['number' => $number, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $this->today->addDays($promisedInDays)->format('Y-m-d')]);
     }
 
-    /** @param list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>, 5?: string}> $entries days from today, time, who, kind, payload, id */
+    /** @param  list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>, 5?: string}>  $entries days from today, time, who, kind, payload, id */
     private function log(Job $job, array $entries): void
     {
         $record = new RecordEntries;
+        $early = $this->aheadOfClock($entries);
         $people = User::query()->get()->keyBy('username');
         foreach ($entries as $entry) {
             [$days, $time, $who, $kind, $payload] = $entry;
-            $at = $this->today->addDays($days)->setTimeFromTimeString($time);
-            $sent = (object) ['id' => $entry[5] ?? Uuid::uuid7()->toString(), 'kind' => $kind, 'happened_at' => min($at, CarbonImmutable::now())->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($payload))];
+            $at = $this->today->addDays($days)->setTimeFromTimeString($time)->subSeconds($days === 0 ? $early : 0);
+            $sent = (object) ['id' => $entry[5] ?? Uuid::uuid7()->toString(), 'kind' => $kind, 'happened_at' => $at->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($payload))];
             assert($sent instanceof stdClass);
             $result = $record($job, $people[$who] ?? throw new RuntimeException($who), [$sent], null)[0];
             if ($result->state !== 'stored') {
                 throw new RuntimeException(sprintf('The demo entry %s %s was refused: %s', $kind, json_encode($payload), $result->refusal?->message));
             }
         }
+    }
+
+    /**
+     * By how many seconds today's entries would lie in the future if the day is young; they are moved back together.
+     *
+     * @param  list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>, 5?: string}>  $entries
+     */
+    private function aheadOfClock(array $entries): int
+    {
+        $today = array_filter($entries, static fn (array $entry): bool => $entry[0] === 0);
+        $last = $today === [] ? '00:00' : max(array_column($today, 1));
+        $ahead = $this->today->setTimeFromTimeString($last)->getTimestamp() + 120 - CarbonImmutable::now()->getTimestamp();
+
+        return max(0, $ahead);
     }
 }

@@ -1,1 +1,28 @@
-import "../css/app.css"; document.title="x"
+import '../css/app.css'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { RouterProvider } from 'react-router/dom'
+import { Problem } from './app/api'
+import { router } from './app/routes'
+
+const client = new QueryClient({
+    defaultOptions: {
+        queries: {
+            staleTime: 2_000,
+            networkMode: 'always',
+            retry: (failures, error) => !(error instanceof Problem && error.status < 500) && failures < 3,
+        },
+    },
+})
+
+const root = document.getElementById('app')
+if (root) {
+    createRoot(root).render(
+        <StrictMode>
+            <QueryClientProvider client={client}>
+                <RouterProvider router={router} />
+            </QueryClientProvider>
+        </StrictMode>,
+    )
+}

@@ -2,8 +2,10 @@
 
 namespace App\Console\Commands;
 
+use App\Calculations\JsonText;
 use Illuminate\Console\Command;
 use OpenApi\Generator;
+use stdClass;
 
 /** Writes docs/openapi.json from the attributes of the controllers and shapes. */
 final class OpenApi extends Command
@@ -24,11 +26,11 @@ final class OpenApi extends Command
     {
         $openapi = Generator::scan([app_path('Http')]);
         assert($openapi !== null);
-        $document = json_decode($openapi->toJson(), true, flags: JSON_THROW_ON_ERROR);
-        assert(is_array($document));
-        foreach ($document['components']['schemas'] as $name => $schema) {
+        $document = JsonText::decode($openapi->toJson());
+        assert($document instanceof stdClass);
+        foreach (get_object_vars($document->components->schemas) as $name => $schema) {
             if ($name !== 'Problem') {
-                $document['components']['schemas'][$name]['required'] = array_keys($schema['properties']);
+                $schema->required = array_keys(get_object_vars($schema->properties));
             }
         }
 

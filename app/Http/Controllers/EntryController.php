@@ -3,9 +3,9 @@
 namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
+use App\Http\SentDocument;
 use App\Http\Shapes\EntriesShape;
 use App\Http\Shapes\ProblemShape;
-use App\Http\SentDocument;
 use App\Models\Job;
 use App\Models\User;
 use DateTimeImmutable;

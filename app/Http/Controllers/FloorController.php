@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\ShopClock;
+use App\Build\Shop;
 use App\Build\Summaries;
 use App\Http\Shapes\FloorShape;
 use App\Models\Job;
@@ -21,6 +21,6 @@ final class FloorController
         $summaries = Summaries::of($jobs);
         usort($summaries, static fn (stdClass $one, stdClass $other): int => $other->next->canBeWorked <=> $one->next->canBeWorked);
 
-        return new JsonResponse(['jobs' => $summaries, 'today' => ShopClock::now()->format('Y-m-d'), 'zone' => ShopClock::zone()]);
+        return new JsonResponse(['jobs' => $summaries, 'today' => Shop::now()->format('Y-m-d'), 'zone' => Shop::zone()]);
     }
 }

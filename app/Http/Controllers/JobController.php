@@ -4,7 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Build\BuildView;
 use App\Build\JobLog;
-use App\Build\ShopClock;
+use App\Build\Shop;
 use App\Http\Shapes\JobShape;
 use App\Http\Shapes\ProblemShape;
 use App\Models\Job;
@@ -29,6 +29,6 @@ final class JobController
     {
         $last = JobLog::lastSequence($job);
 
-        return (new BuildView($job, JobLog::state($job), ShopClock::now()))->job($last);
+        return (new BuildView($job, JobLog::state($job), Shop::now()))->job($last);
     }
 }

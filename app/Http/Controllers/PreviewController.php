@@ -4,7 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
 use App\Build\BuildView;
-use App\Build\ShopClock;
+use App\Build\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\AssessmentShape;
 use App\Http\Shapes\PreviewShape;
@@ -25,7 +25,7 @@ final class PreviewController
     #[OA\Post(path: '/api/jobs/{number}/preview', summary: 'What a reading would mean, before it is entered', tags: ['jobs'],
         parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['spot', 'reading'], properties: [
-            new OA\Property(property: 'spot', type: 'string'), new OA\Property(property: 'reading'),
+            new OA\Property(property: 'spot', type: 'string'), new OA\Property(property: 'reading', description: 'a quantity, {setting, deviation}, or {passes, drags, refuses}'),
             new OA\Property(property: 'tool', type: 'string', nullable: true), new OA\Property(property: 'set_with', type: 'string', nullable: true),
         ])),
         responses: [new OA\Response(response: 200, description: 'Figure, question and verdicts', content: new OA\JsonContent(ref: PreviewShape::class))])]
@@ -41,7 +41,7 @@ final class PreviewController
         }
         $spot = is_string($payload->spot ?? null) ? $payload->spot : '';
         $reading = $state->readings()[$spot];
-        $view = new BuildView($job, $state, ShopClock::now());
+        $view = new BuildView($job, $state, Shop::now());
         $touched = array_filter($state->assessments(), static fn (Assessment $assessment): bool => in_array($spot, $assessment->spots, true));
 
         return new JsonResponse(new PreviewShape(

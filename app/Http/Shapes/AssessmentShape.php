@@ -44,5 +44,6 @@ final readonly class AssessmentShape
         public ?string $choiceReason,
         #[OA\Property]
         public ?string $filing,
-    ) {}
+    ) {
+    }
 }

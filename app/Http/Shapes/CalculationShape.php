@@ -15,5 +15,6 @@ final readonly class CalculationShape
         public string $about,
         #[OA\Property]
         public string $example,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,10 @@ final readonly class CylinderShape
         public string $name,
         #[OA\Property]
         public float $phase,
-    ) {}
+        #[OA\Property(description: 'how far its piston stands below top dead centre in the drawing, in millimetres')]
+        public float $belowTop,
+        #[OA\Property(description: 'where its crank pin stands in the drawing, degrees after top dead centre')]
+        public float $crank,
+    ) {
+    }
 }

@@ -41,5 +41,6 @@ final readonly class DrawingShape
         public array $cylinders,
         #[OA\Property(items: new OA\Items(ref: RingShape::class))]
         public array $rings,
-    ) {}
+    ) {
+    }
 }

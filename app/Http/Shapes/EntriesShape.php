@@ -16,5 +16,6 @@ final readonly class EntriesShape
         public array $results,
         #[OA\Property]
         public JobShape $job,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class EntryResultShape
         public string $state,
         #[OA\Property]
         public ?RefusalShape $refusal,
-    ) {}
+    ) {
+    }
 }

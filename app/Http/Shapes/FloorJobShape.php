@@ -39,5 +39,6 @@ final readonly class FloorJobShape
         public NextShape $next,
         #[OA\Property(items: new OA\Items(ref: PartShape::class))]
         public array $parts,
-    ) {}
+    ) {
+    }
 }

@@ -18,5 +18,6 @@ final readonly class FloorShape
         public string $today,
         #[OA\Property]
         public string $zone,
-    ) {}
+    ) {
+    }
 }

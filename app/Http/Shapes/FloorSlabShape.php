@@ -15,5 +15,6 @@ final readonly class FloorSlabShape
         public string $drawnAs,
         #[OA\Property]
         public string $state,
-    ) {}
+    ) {
+    }
 }

@@ -62,5 +62,6 @@ final readonly class JobShape
         public array $slip,
         #[OA\Property]
         public string $zone,
-    ) {}
+    ) {
+    }
 }

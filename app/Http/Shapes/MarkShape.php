@@ -15,5 +15,6 @@ final readonly class MarkShape
         public bool $service,
         #[OA\Property]
         public ?string $source,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class NextShape
         public string $why,
         #[OA\Property]
         public bool $canBeWorked,
-    ) {}
+    ) {
+    }
 }

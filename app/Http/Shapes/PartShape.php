@@ -13,5 +13,6 @@ final readonly class PartShape
         public string $part,
         #[OA\Property]
         public ?string $promised,
-    ) {}
+    ) {
+    }
 }

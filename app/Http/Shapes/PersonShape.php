@@ -17,5 +17,6 @@ final readonly class PersonShape
         public string $initials,
         #[OA\Property]
         public string $role,
-    ) {}
+    ) {
+    }
 }

@@ -20,5 +20,6 @@ final readonly class PreviewShape
         public ?RefusalShape $refusal,
         #[OA\Property(items: new OA\Items(ref: AssessmentShape::class))]
         public array $assessments,
-    ) {}
+    ) {
+    }
 }

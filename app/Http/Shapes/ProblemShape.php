@@ -25,5 +25,6 @@ final readonly class ProblemShape
         public ?string $read,
         #[OA\Property]
         public ?string $allowed,
-    ) {}
+    ) {
+    }
 }

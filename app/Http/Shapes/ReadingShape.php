@@ -35,5 +35,6 @@ final readonly class ReadingShape
         public ?string $tool,
         #[OA\Property]
         public ?string $setWith,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class RefusalShape
         public string $read,
         #[OA\Property]
         public string $allowed,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class RingShape
         public string $name,
         #[OA\Property]
         public string $kind,
-    ) {}
+    ) {
+    }
 }

@@ -24,5 +24,6 @@ final readonly class RulerShape
         public array $marks,
         #[OA\Property(items: new OA\Items(ref: WhiskerShape::class))]
         public array $whiskers,
-    ) {}
+    ) {
+    }
 }

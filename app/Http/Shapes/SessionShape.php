@@ -11,5 +11,6 @@ final readonly class SessionShape
     public function __construct(
         #[OA\Property]
         public ?PersonShape $person,
-    ) {}
+    ) {
+    }
 }

@@ -26,5 +26,6 @@ final readonly class SlabShape
         public int $toDo,
         #[OA\Property(items: new OA\Items(ref: VerdictCountShape::class))]
         public array $verdicts,
-    ) {}
+    ) {
+    }
 }

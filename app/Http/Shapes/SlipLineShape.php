@@ -25,5 +25,6 @@ final readonly class SlipLineShape
         public ?string $struckReason,
         #[OA\Property]
         public bool $mayBeStruck,
-    ) {}
+    ) {
+    }
 }

@@ -21,5 +21,6 @@ final readonly class SourceShape
         public bool $rulesRange,
         #[OA\Property]
         public bool $rulesService,
-    ) {}
+    ) {
+    }
 }

@@ -35,5 +35,6 @@ final readonly class SpotShape
         public ?string $waitsFor,
         #[OA\Property]
         public ?ReadingShape $reading,
-    ) {}
+    ) {
+    }
 }

@@ -36,5 +36,6 @@ final readonly class StepShape
         public ?string $doneBy,
         #[OA\Property]
         public ?string $doneAt,
-    ) {}
+    ) {
+    }
 }

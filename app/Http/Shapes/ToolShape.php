@@ -22,5 +22,6 @@ final readonly class ToolShape
         public ?string $doubt,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $leaves,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class VerdictCountShape
         public string $state,
         #[OA\Property]
         public int $count,
-    ) {}
+    ) {
+    }
 }

@@ -23,5 +23,6 @@ final readonly class VerdictShape
         public ?string $action,
         #[OA\Property]
         public ?float $margin,
-    ) {}
+    ) {
+    }
 }

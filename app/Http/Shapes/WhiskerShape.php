@@ -17,5 +17,6 @@ final readonly class WhiskerShape
         public float $nominal,
         #[OA\Property]
         public bool $bracket,
-    ) {}
+    ) {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class ZoneShape
         public string $zone,
         #[OA\Property]
         public ?string $side,
-    ) {}
+    ) {
+    }
 }

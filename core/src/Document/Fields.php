@@ -19,7 +19,9 @@ use stdClass;
  */
 final readonly class Fields
 {
-    private function __construct(private stdClass $object, private string $path) {}
+    private function __construct(private stdClass $object, private string $path)
+    {
+    }
 
     /**
      * @throws MalformedDocument when this is no object or holds a key that is not listed
@@ -29,7 +31,7 @@ final readonly class Fields
         return self::at('', $document, array_values($known));
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     private static function at(string $path, mixed $document, array $known): self
     {
         if (! $document instanceof stdClass) {

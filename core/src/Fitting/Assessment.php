@@ -38,5 +38,6 @@ final readonly class Assessment
         public array $intervals = [],
         public ?string $filing = null,
         public array $trials = [],
-    ) {}
+    ) {
+    }
 }

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Fitting;
 
 use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Measuring\BoreReading;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\Quantity;
@@ -85,7 +86,7 @@ final readonly class Assessor
         }
         $gap = RingGap::of($reading->bracket, $source->limit, $reading->shelf());
 
-        return new Assessment(...$known, verdict: $gap->verdict, figure: $reading->text, intervals: [$reading->bracket->interval()], filing: self::filing($gap), trials: $gap->trials);
+        return new Assessment(...$known, verdict: $gap->verdict, figure: $reading->text, intervals: [$reading->bracket->interval()], filing: $gap->verdict->state === State::Unsure ? null : self::filing($gap), trials: $gap->trials);
     }
 
     private static function filing(RingGap $gap): ?string
@@ -106,7 +107,7 @@ final readonly class Assessor
     private static function doubt(array $bores, Reading $piston): ClearanceDoubt
     {
         $none = Length::zero();
-        $coarsest = static fn (Tool|null ...$tools): Length => Length::largest($none, ...array_map(static fn (?Tool $tool): Length => $tool->doubt ?? $none, array_values($tools)));
+        $coarsest = static fn (?Tool ...$tools): Length => Length::largest($none, ...array_map(static fn (?Tool $tool): Length => $tool->doubt ?? $none, array_values($tools)));
         $settingTools = array_values(array_filter(array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $bores)));
         $setting = $coarsest(...$settingTools);
         $pistonDoubt = $coarsest($piston->tool);

@@ -18,7 +18,8 @@ final readonly class ClearanceDoubt
         private Length $setting,
         private Length $piston,
         private Length $shared,
-    ) {}
+    ) {
+    }
 
     /** @throws OutOfDomain when more is shared than either reading has */
     public function combined(bool $throughSetting): Length

@@ -12,7 +12,9 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** A ring end gap given as so much per so much of bore: limit = rule × bore / per, never rounded. */
 final readonly class GapRule
 {
-    public function __construct(private ?Length $min, private ?Length $max, private Length $per, private ?string $source = null) {}
+    public function __construct(private ?Length $min, private ?Length $max, private Length $per, private ?string $source = null)
+    {
+    }
 
     public static function read(Fields $fields, string $key): ?self
     {

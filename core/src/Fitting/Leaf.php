@@ -8,7 +8,9 @@ use Moltrek\Core\Quantity\Length;
 /** A feeler leaf on the shelf: its thickness, and how it is marked. */
 final readonly class Leaf
 {
-    public function __construct(public Length $thickness, public string $text) {}
+    public function __construct(public Length $thickness, public string $text)
+    {
+    }
 
     /** @return list<self> */
     public static function readAll(Fields $fields, string $key): array

@@ -22,9 +22,10 @@ final readonly class PistonClearance
         public Length $piston,
         public Length $doubt,
         public Verdict $verdict,
-    ) {}
+    ) {
+    }
 
-    /** @param non-empty-list<BoreReading> $bore */
+    /** @param  non-empty-list<BoreReading>  $bore */
     public static function of(array $bore, Length $piston, ClearanceDoubt $doubt, ?Limit $limit): self
     {
         $diameters = array_map(static fn (BoreReading $reading): Length => $reading->diameter, $bore);

@@ -22,9 +22,10 @@ final readonly class RingGap
         public Verdict $verdict,
         /** @var list<Trial> */
         public array $trials,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Leaf> $leaves the leaves on the shelf, to say which would settle it */
+    /** @param  list<Leaf>  $leaves the leaves on the shelf, to say which would settle it */
     public static function of(FeelerBracket $bracket, ?Limit $limit, array $leaves = []): self
     {
         $verdict = Verdict::of($limit, self::wording(), $bracket->interval());

@@ -12,7 +12,7 @@ use Moltrek\Core\Sheet\SourceKind;
  */
 final class Ruling
 {
-    /** @param list<SheetLimit> $stated the source that rules by default first */
+    /** @param  list<SheetLimit>  $stated the source that rules by default first */
     public static function over(array $stated, ?SourceChoice $choice): Source
     {
         $range = self::pick($stated, $choice?->range, static fn (SheetLimit $limit): bool => $limit->limit->hasRange());

@@ -13,5 +13,6 @@ final readonly class Source
         public ?SourceKind $service,
         public ?Limit $limit,
         public ?string $reason,
-    ) {}
+    ) {
+    }
 }

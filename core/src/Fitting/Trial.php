@@ -8,7 +8,9 @@ use Moltrek\Core\Measuring\FeelerBracket;
 /** A leaf to try next, and what it must do for the gap to fit. */
 final readonly class Trial
 {
-    private function __construct(public Leaf $leaf, public bool $mustPass) {}
+    private function __construct(public Leaf $leaf, public bool $mustPass)
+    {
+    }
 
     /**
      * The leaves of the shelf that would settle a bracket reaching across a limit: of those inside the as-new range and

@@ -13,7 +13,8 @@ final readonly class Interval
         public int|float|null $high,
         public bool $highIncluded,
         public int|float $nominal,
-    ) {}
+    ) {
+    }
 
     /** A figure and its expanded doubt. */
     public static function around(int|float $figure, int|float $doubt): self
@@ -21,7 +22,7 @@ final readonly class Interval
         return new self($figure - $doubt, $figure + $doubt, true, $figure);
     }
 
-    /** @param int|float|null $nominal where the figure most likely lies; the middle, or the low end of an open bracket, if not said */
+    /** @param  int|float|null  $nominal where the figure most likely lies; the middle, or the low end of an open bracket, if not said */
     public static function bracket(int|float $low, int|float|null $high, int|float|null $nominal = null): self
     {
         return new self($low, $high, false, $nominal ?? ($high === null ? $low : ($low + $high) / 2));

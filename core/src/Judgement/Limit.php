@@ -22,7 +22,8 @@ final readonly class Limit
         public ?string $source,
         public ?string $serviceSource,
         private bool $decides,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array{min?: string, max?: string}  $names  what the ends are called where they were typed

@@ -22,9 +22,10 @@ final readonly class Ruler
         public array $zones,
         public array $marks,
         public array $intervals,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Interval> $intervals */
+    /** @param  list<Interval>  $intervals */
     public static function of(Limit $limit, array $intervals): ?self
     {
         $marks = self::marks($limit);

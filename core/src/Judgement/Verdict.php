@@ -22,14 +22,15 @@ final readonly class Verdict
         public string $reason,
         public ?string $action,
         public string $words,
-    ) {}
+    ) {
+    }
 
     public static function unknown(string $what): self
     {
         return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.', 'No limit');
     }
 
-    /** @param Wording $wording how this quantity is spoken of */
+    /** @param  Wording  $wording how this quantity is spoken of */
     public static function of(?Limit $limit, Wording $wording, Interval $first, Interval ...$others): self
     {
         if ($limit === null || ! $limit->decides()) {

@@ -12,7 +12,8 @@ final readonly class Wording
         private string $mendLow,
         private string $mendHigh,
         private string $settle,
-    ) {}
+    ) {
+    }
 
     /** One sentence that says why. */
     public function reason(State $state, ?Side $side, Limit $limit, Zone $best, Zone $worst, Zone $likely, int|float|null $margin): string

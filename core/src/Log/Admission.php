@@ -18,7 +18,9 @@ use Moltrek\Core\Sheet\SourceKind;
  */
 final readonly class Admission
 {
-    public function __construct(private BuildState $state) {}
+    public function __construct(private BuildState $state)
+    {
+    }
 
     /** @throws Refusal */
     public function check(EntryKind $kind, mixed $payload): void

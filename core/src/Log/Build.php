@@ -10,7 +10,7 @@ use Moltrek\Core\Sheet\EngineSheet;
  */
 final class Build
 {
-    /** @param list<Entry> $entries in any order, each once */
+    /** @param  list<Entry>  $entries in any order, each once */
     public static function replay(EngineSheet $sheet, array $entries): BuildState
     {
         usort($entries, static fn (Entry $one, Entry $other): int => [$one->at, $one->id] <=> [$other->at, $other->id]);

@@ -14,7 +14,8 @@ final readonly class Entry
         public stdClass $payload,
         public DateTimeImmutable $at,
         public string $by,
-    ) {}
+    ) {
+    }
 
     public function text(string $key): string
     {

@@ -8,6 +8,7 @@ use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Measuring\Quantity;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\NextMove;
+use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\LimitedQuantity;
@@ -19,7 +20,9 @@ use Moltrek\Core\Sheet\SlabKind;
  */
 final readonly class Foreman
 {
-    public function __construct(private BuildState $state) {}
+    public function __construct(private BuildState $state)
+    {
+    }
 
     public function nextMove(): NextMove
     {
@@ -94,7 +97,7 @@ final readonly class Foreman
         $part = $this->state->partsOnOrder()[0] ?? null;
 
         return $part === null ? null
-            : new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $part->promised === null ? 'Ordered, no day promised.' : 'Promised for '.$part->promised.'.');
+            : new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $part->promised === null ? 'Ordered, no day promised.' : 'Promised for '.Promise::dayInWords($part->promised).'.');
     }
 
     private function atSpot(Spot $spot, string $text, string $why): NextMove

@@ -5,8 +5,10 @@ namespace Moltrek\Core\Log;
 /** A part that the job waits for, and what waits: spots and steps whose ids begin so. */
 final readonly class PartOnOrder
 {
-    /** @param list<string> $for */
-    public function __construct(public string $part, public ?string $promised, public array $for) {}
+    /** @param  list<string>  $for */
+    public function __construct(public string $part, public ?string $promised, public array $for)
+    {
+    }
 
     public function holdsUp(string $id): bool
     {

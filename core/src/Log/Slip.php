@@ -4,12 +4,15 @@ namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Refusal\Refusal;
 
 /** An entry in the shop's words, for the slip and the record. */
 final readonly class Slip
 {
-    public function __construct(private BuildState $state) {}
+    public function __construct(private BuildState $state)
+    {
+    }
 
     public function line(Entry $entry): string
     {
@@ -21,7 +24,7 @@ final readonly class Slip
             EntryKind::StepDone => $this->state->steps()[$entry->text('step')]->name ?? $entry->text('step'),
             EntryKind::NoteWritten => $entry->text('text'),
             EntryKind::SlabLifted => 'Taken off, down to and with: '.$this->slab($entry->text('slab')),
-            EntryKind::PartOrdered => 'Ordered: '.$entry->text('part').($entry->text('promised') === '' ? '' : ', promised for '.$entry->text('promised')),
+            EntryKind::PartOrdered => 'Ordered: '.$entry->text('part').($entry->text('promised') === '' ? '' : ', promised for '.Promise::dayInWords($entry->text('promised'))),
             EntryKind::PartArrived => 'Arrived: '.$entry->text('part'),
         };
     }

@@ -17,7 +17,8 @@ final readonly class BoreReading
         public Length $diameter,
         public ?Length $setting,
         public ?Length $deviation,
-    ) {}
+    ) {
+    }
 
     public static function direct(Length $diameter): self
     {

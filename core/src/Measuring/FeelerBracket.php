@@ -23,7 +23,8 @@ final readonly class FeelerBracket
         public ?Length $refuses,
         public Length $low,
         public ?Length $high,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<Length>  $leaves  the leaves of the set, in any order
@@ -45,7 +46,7 @@ final readonly class FeelerBracket
         return new self($passes, $drags, $refuses, $drags ?? $passes ?? Length::zero(), $high);
     }
 
-    /** @param list<Length> $leaves */
+    /** @param  list<Length>  $leaves */
     public static function read(Fields $fields, array $leaves = []): self
     {
         [$passes, $drags, $refuses] = array_map($fields->sizeOrNull(...), self::KEYS);
@@ -74,7 +75,7 @@ final readonly class FeelerBracket
         ]));
     }
 
-    /** @param list<Length> $leaves */
+    /** @param  list<Length>  $leaves */
     private static function nextThicker(Length $than, array $leaves): ?Length
     {
         $thicker = array_values(array_filter($leaves, static fn (Length $leaf): bool => $than->isLessThan($leaf)));

@@ -18,7 +18,8 @@ final readonly class Reading
         public ?Tool $tool,
         public ?Tool $setWith,
         public string $text,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $payload, Spot $spot): self
     {

@@ -21,5 +21,6 @@ final readonly class Spot
         public string $hint,
         public ?Length $depth,
         public ?Length $expected,
-    ) {}
+    ) {
+    }
 }

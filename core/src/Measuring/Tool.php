@@ -13,14 +13,15 @@ final readonly class Tool
 {
     public const KEYS = ['id', 'name', 'doubt', 'fixed', 'leaves'];
 
-    /** @param list<string> $leaves as they are marked */
+    /** @param  list<string>  $leaves as they are marked */
     public function __construct(
         public string $id,
         public string $name,
         public Length $doubt,
         public Length $fixed,
         public array $leaves = [],
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -11,7 +11,9 @@ use Moltrek\Core\Refusal\WrongUnit;
  */
 final readonly class Length
 {
-    private function __construct(public int|float $nanometres) {}
+    private function __construct(public int|float $nanometres)
+    {
+    }
 
     /** @throws UnreadableQuantity|WrongUnit */
     public static function of(string $text): self

@@ -18,14 +18,15 @@ final readonly class UnitOfMeasure
     /** 180/π to more digits than any angle is rounded to. */
     private const RADIAN_IN_DEGREES = '57.295779513082320876798154814105170332405472466564';
 
-    /** @param list<string> $spellings the first is the one printed */
+    /** @param  list<string>  $spellings the first is the one printed */
     private function __construct(
         public string $symbol,
         public Dimension $dimension,
         public BigRational $size,
         public BigRational $zeroAt,
         public array $spellings,
-    ) {}
+    ) {
+    }
 
     /** The unit with this spelling (case matters), or null. */
     public static function named(string $spelling): ?self

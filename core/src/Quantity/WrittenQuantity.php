@@ -28,7 +28,8 @@ final readonly class WrittenQuantity
         public string $text,
         public BigRational $number,
         public UnitOfMeasure $unit,
-    ) {}
+    ) {
+    }
 
     /** @throws UnreadableQuantity */
     public static function of(string $text, ?Dimension $expected = null): self

@@ -10,7 +10,7 @@ final class MalformedDocument extends Refusal
         return new self('', 'An object is needed here.', self::shown($read), 'a JSON object');
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownKey(string $key, array $known): self
     {
         return new self(self::shown($key), 'This key is not known here.', self::shown($key), $known === [] ? 'no keys' : 'one of '.implode(', ', $known));

@@ -10,8 +10,10 @@ final readonly class Barrel
 {
     public const KEYS = ['lining', 'height', 'gauge_depths', 'one_block'];
 
-    /** @param list<Length> $gaugeDepths */
-    private function __construct(public Lining $lining, public ?Length $height, public array $gaugeDepths, public bool $oneBlock) {}
+    /** @param  list<Length>  $gaugeDepths */
+    private function __construct(public Lining $lining, public ?Length $height, public array $gaugeDepths, public bool $oneBlock)
+    {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -10,7 +10,9 @@ final readonly class Cylinder
 {
     public const KEYS = ['id', 'name', 'phase'];
 
-    private function __construct(public string $id, public string $name, public float $phase) {}
+    private function __construct(public string $id, public string $name, public float $phase)
+    {
+    }
 
     public static function read(Fields $fields): self
     {

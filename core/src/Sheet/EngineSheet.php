@@ -41,7 +41,8 @@ final readonly class EngineSheet
         public bool $exhaustValve,
         public array $slabs,
         public array $limits,
-    ) {}
+    ) {
+    }
 
     public static function read(mixed $document): self
     {

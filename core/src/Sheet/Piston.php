@@ -10,7 +10,7 @@ final readonly class Piston
 {
     public const KEYS = ['type', 'gauge_point', 'height', 'mark', 'gap_depth', 'rings'];
 
-    /** @param list<Ring> $rings */
+    /** @param  list<Ring>  $rings */
     private function __construct(
         public string $type,
         public Length $gaugePoint,
@@ -18,7 +18,8 @@ final readonly class Piston
         public ?string $mark,
         public ?Length $gapDepth,
         public array $rings,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -15,7 +15,8 @@ final readonly class Ring
         public RingKind $kind,
         public ?string $mark,
         public ?string $peg,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

@@ -12,14 +12,15 @@ final readonly class SheetLimit
 {
     public const KEYS = ['quantity', 'of', 'source', 'note', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
 
-    /** @param list<string> $of */
+    /** @param  list<string>  $of */
     private function __construct(
         public LimitedQuantity $quantity,
         public array $of,
         public SourceKind $source,
         public ?string $note,
         public Limit $limit,
-    ) {}
+    ) {
+    }
 
     public static function read(Fields $fields): self
     {

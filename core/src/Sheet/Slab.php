@@ -7,7 +7,9 @@ use Moltrek\Core\Document\Fields;
 /** One layer of the top end. */
 final readonly class Slab
 {
-    private function __construct(public string $id, public string $name, public SlabKind $kind, public ?string $note) {}
+    private function __construct(public string $id, public string $name, public SlabKind $kind, public ?string $note)
+    {
+    }
 
     public static function read(Fields $fields): self
     {

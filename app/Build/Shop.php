@@ -5,12 +5,19 @@ namespace App\Build;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 
-/** Now, in the shop's own zone. The one place that reads the clock for the screens. */
-final class ShopClock
+/** The shop's name, its zone, and now in that zone. The one place that reads the clock for the screens. */
+final class Shop
 {
     public static function now(): DateTimeImmutable
     {
         return CarbonImmutable::now(self::zone())->toDateTimeImmutable();
+    }
+
+    public static function shop(): string
+    {
+        $name = config('app.shop_name');
+
+        return is_string($name) ? $name : '';
     }
 
     public static function zone(): string

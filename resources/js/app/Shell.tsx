@@ -1,0 +1,149 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Navigate, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
+import { Finder } from '../parts/Finder'
+import { KeyMap } from '../parts/KeyMap'
+import { call, type Job } from './api'
+import { plural } from './format'
+import { useSession } from './queries'
+import { useTheme } from './theme'
+import { useKeys } from './useKeys'
+import { useLine, useOutboxRunner, useWaiting } from './useOutbox'
+
+/** The bar above every screen, and what works everywhere: finding, the key map, the theme, signing out. */
+export function Shell() {
+    const session = useSession()
+    const location = useLocation()
+    const navigate = useNavigate()
+    const client = useQueryClient()
+    const [theme, toggleTheme] = useTheme()
+    const [open, setOpen] = useState<'keys' | 'find' | null>(null)
+    useOutboxRunner()
+    useKeys({
+        '?': () => setOpen('keys'),
+        '/': (event) => {
+            event.preventDefault()
+            setOpen('find')
+        },
+        f: () => navigate('/'),
+        t: () => toggleTheme(),
+    })
+
+    if (session.data && session.data.person === null) {
+        return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />
+    }
+    const signOut = async () => {
+        await call('DELETE', '/session')
+        client.clear()
+        navigate('/sign-in')
+    }
+
+    return (
+        <div className="flex min-h-dvh flex-col">
+            <a
+                href="#main"
+                className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-1 focus:bg-base-100 focus:p-3"
+            >
+                To the work
+            </a>
+            <header className="on-bar no-print flex h-13 shrink-0 items-center gap-5 bg-bar px-4 text-[#f2f6f4]">
+                <span className="text-lg font-bold">Moltrek</span>
+                <nav aria-label="Screens" className="flex h-full items-center gap-5">
+                    <BarLink to="/" end>
+                        Floor
+                    </BarLink>
+                    <JobLinks />
+                </nav>
+                <div className="ml-auto flex items-center gap-2">
+                    <LineState />
+                    <button
+                        type="button"
+                        className="h-10 rounded px-2.5 hover:bg-white/10"
+                        onClick={() => setOpen('find')}
+                    >
+                        Find{' '}
+                        <kbd className="ml-1 hidden rounded border border-white/40 px-1.5 text-sm md:inline">/</kbd>
+                    </button>
+                    <button type="button" className="h-10 rounded px-2.5 hover:bg-white/10" onClick={toggleTheme}>
+                        {theme === 'day' ? 'Night' : 'Day'}
+                    </button>
+                    {session.data?.person && (
+                        <button
+                            type="button"
+                            className="h-10 rounded px-2.5 hover:bg-white/10"
+                            onClick={() => void signOut()}
+                            title={`${session.data.person.name}, ${session.data.person.role}`}
+                        >
+                            <span className="font-bold">{session.data.person.initials}</span>
+                            <span className="ml-2 hidden lg:inline">sign out</span>
+                            <span className="sr-only lg:hidden">sign out</span>
+                        </button>
+                    )}
+                </div>
+            </header>
+            <div id="main" className="flex min-h-0 flex-1 flex-col">
+                {session.data?.person ? <Outlet /> : <p className="p-6">One moment.</p>}
+            </div>
+            <KeyMap open={open === 'keys'} onClose={() => setOpen(null)} />
+            <Finder open={open === 'find'} onClose={() => setOpen(null)} />
+        </div>
+    )
+}
+
+function BarLink({ to, end, children }: { to: string; end?: boolean; children: React.ReactNode }) {
+    return (
+        <NavLink
+            to={to}
+            end={end}
+            className={({ isActive }) =>
+                `flex h-full items-center border-b-4 pt-1 ${isActive ? 'border-[#9d92ff]' : 'border-transparent hover:border-white/30'}`
+            }
+        >
+            {children}
+        </NavLink>
+    )
+}
+
+/** The job that is open, and its record. */
+function JobLinks() {
+    const { number } = useParams()
+    const { data: job } = useQuery<Job>({ queryKey: ['job', Number(number)], enabled: false })
+    if (!number) {
+        return null
+    }
+    return (
+        <>
+            <BarLink to={`/jobs/${number}`} end>
+                <span className="hidden md:inline">{job ? `${job.title} · job ${number}` : `Job ${number}`}</span>
+                <span className="md:hidden">Job {number}</span>
+            </BarLink>
+            <BarLink to={`/jobs/${number}/record`}>Record</BarLink>
+        </>
+    )
+}
+
+/** Whether everything typed has reached the server. */
+function LineState() {
+    const waiting = useWaiting()
+    const line = useLine()
+    const refused = waiting.filter((entry) => entry.refusal !== null).length
+    const unsent = waiting.length - refused
+    if (waiting.length === 0 && line === 'online') {
+        return <span role="status" />
+    }
+    const words =
+        line === 'signed-out'
+            ? `Signed out: ${plural(unsent, 'entry', 'entries')} kept, sign in to send`
+            : unsent > 0 && line === 'offline'
+              ? `No network: ${plural(unsent, 'entry', 'entries')} kept here`
+              : unsent > 0
+                ? `Sending ${plural(unsent, 'entry', 'entries')}`
+                : refused > 0
+                  ? `${plural(refused, 'entry', 'entries')} refused`
+                  : 'No network'
+    return (
+        <span role="status" className="rounded bg-white/15 px-3 py-1.5 text-sm font-bold">
+            {words}
+        </span>
+    )
+}

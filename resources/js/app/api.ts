@@ -1,0 +1,55 @@
+import type { components } from './api-types'
+
+export type Schemas = components['schemas']
+export type Job = Schemas['Job']
+export type Spot = Schemas['Spot']
+export type Assessment = Schemas['Assessment']
+export type Step = Schemas['Step']
+export type Tool = Schemas['Tool']
+export type Refusal = Schemas['Refusal']
+
+/** An answer other than success: what the server said of it, and the status. */
+export class Problem extends Error {
+    constructor(
+        readonly status: number,
+        readonly title: string,
+        detail: string,
+    ) {
+        super(detail)
+    }
+}
+
+/** The server cannot be reached at all. */
+export class Offline extends Error {
+    constructor() {
+        super('The shop’s server does not answer.')
+    }
+}
+
+function token(): string {
+    const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
+    return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+}
+
+/** Sends JSON to the shop's own server and gives its JSON back. */
+export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, body?: unknown): Promise<T> {
+    let response: Response
+    try {
+        response = await fetch(`/api${path}`, {
+            method,
+            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+            body: body === undefined ? undefined : JSON.stringify(body),
+            credentials: 'same-origin',
+        })
+    } catch {
+        throw new Offline()
+    }
+    if (response.status === 204) {
+        return undefined as T
+    }
+    const document = await response.json().catch(() => ({}))
+    if (!response.ok) {
+        throw new Problem(response.status, document.title ?? 'This did not work', document.detail ?? '')
+    }
+    return document as T
+}

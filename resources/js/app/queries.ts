@@ -1,0 +1,62 @@
+import { useQuery } from '@tanstack/react-query'
+import { call, type Job, type Schemas } from './api'
+
+export const useSession = () =>
+    useQuery({ queryKey: ['session'], queryFn: () => call<Schemas['Session']>('GET', '/session'), staleTime: 60_000 })
+
+export const useFloor = () =>
+    useQuery({ queryKey: ['floor'], queryFn: () => call<Schemas['Floor']>('GET', '/floor'), refetchInterval: 30_000 })
+
+export const useJob = (number: number) =>
+    useQuery({
+        queryKey: ['job', number],
+        queryFn: () => call<Job>('GET', `/jobs/${number}`),
+        refetchInterval: 20_000,
+    })
+
+export const useRecord = (number: number) =>
+    useQuery({ queryKey: ['record', number], queryFn: () => call<RecordDocument>('GET', `/jobs/${number}/record`) })
+
+interface Quantity {
+    value: number
+    unit: string
+}
+
+/** The record after docs/schemas/record.schema.json, as far as the page shows it. */
+export interface RecordDocument {
+    shop: string
+    job: { number: number; owner: string; complaint: string; promised: string | null }
+    engine: { title: string; description: string; bore: Quantity; stroke: Quantity; displacement: Quantity }
+    made: string
+    readings: {
+        place: string
+        name: string
+        as_typed: string
+        value: Quantity | null
+        low: Quantity | null
+        high: Quantity | null
+        tool: string | null
+        by: string
+        at: string
+    }[]
+    verdicts: {
+        name: string
+        figure: string | null
+        doubt: Quantity | null
+        range_by: string | null
+        service_by: string | null
+        chosen_because: string | null
+        words: string
+        verdict: { state: string; reason: string; action: string | null; limit: Record<string, unknown> | null } | null
+    }[]
+    steps: { name: string; done: boolean; by: string | null; at: string | null }[]
+    log: {
+        id: string
+        kind: string
+        at: string
+        by: string
+        text: string
+        struck: { by: string; reason: string } | null
+    }[]
+    caution: string
+}

@@ -1,0 +1,227 @@
+import type { Job } from '../../app/api'
+import { VerdictMark } from '../../drawings/VerdictMark'
+import { press, toolFor, UNITS, withUnit } from './draft'
+import type { Desk } from './useDesk'
+
+/** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */
+const KEYS = ['7', '8', '9', 'del', '4', '5', '6', 'side', '1', '2', '3', 'close', '0', '.']
+
+/** The key pad under the work: digits, sign, unit, gauge or outright, and the one big key that enters. */
+export function Deck({ job, desk }: { job: Job; desk: Desk }) {
+    const { active: spot, habit } = desk
+    if (!spot || !desk.field) {
+        return null
+    }
+    const text = desk.field === 'setting' ? habit.setting : desk.draft[desk.field]
+    const gauge = spot.form === 'diameter' && habit.gauge
+    const unit = gauge ? habit.settingUnit : habit.unit
+    const setUnit = (next: string) => desk.setHabit(gauge ? { settingUnit: next } : { unit: next })
+    return (
+        <section
+            aria-label="Key pad"
+            className="deck-rises on-bar no-print grid shrink-0 gap-3 bg-(--deck) p-3 text-[#f2f6f4] md:grid-cols-[minmax(0,1fr)_minmax(20rem,1.2fr)]"
+        >
+            <Meaning job={job} desk={desk} text={text} unit={unit} gauge={gauge} />
+            <div className="grid grid-cols-[4fr_1.2fr] gap-2">
+                <div className="grid grid-cols-4 gap-1.5">
+                    {KEYS.map((key) => (
+                        <PadKey key={key} name={key} text={text} desk={desk} leaves={spot.form === 'leaves'} />
+                    ))}
+                    <button
+                        type="button"
+                        className="col-span-2 h-13 rounded-field bg-[#4a3bd0] text-lg font-bold text-white"
+                        onPointerDown={(event) => event.preventDefault()}
+                        onClick={desk.enter}
+                    >
+                        Enter
+                    </button>
+                </div>
+                <div className="grid content-start gap-1.5">
+                    {UNITS.map((name) => (
+                        <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
+                    ))}
+                    {spot.form === 'diameter' && (
+                        <DeckKey
+                            name={habit.gauge ? 'outright' : 'gauge'}
+                            onPress={() => {
+                                desk.setHabit({ gauge: !habit.gauge })
+                                desk.setField(habit.gauge ? 'figure' : habit.setting ? 'deviation' : 'setting')
+                            }}
+                        />
+                    )}
+                </div>
+            </div>
+        </section>
+    )
+}
+
+function PadKey({ name, text, desk, leaves }: { name: string; text: string; desk: Desk; leaves: boolean }) {
+    if (name === 'side' && leaves) {
+        const other = desk.field === 'drags' ? 'refuses' : 'drags'
+        return <DeckKey name={other} onPress={() => desk.setField(other)} />
+    }
+    if (name === 'close') {
+        return <DeckKey name="close" onPress={desk.leave} />
+    }
+    const key = name === 'side' ? '±' : name
+    return <DeckKey name={key} onPress={() => desk.type(press(text, key))} strong={/[\d.]/.test(key)} />
+}
+
+function DeckKey({
+    name,
+    onPress,
+    pressed,
+    strong = false,
+}: {
+    name: string
+    onPress: () => void
+    pressed?: boolean
+    strong?: boolean
+}) {
+    return (
+        <button
+            type="button"
+            aria-pressed={pressed}
+            aria-label={name === 'del' ? 'delete' : name === '±' ? 'change sign' : undefined}
+            onPointerDown={(event) => event.preventDefault()}
+            onClick={onPress}
+            className={`h-13 rounded-field font-bold ${
+                pressed ? 'bg-[#f2f6f4] text-[#13201d]' : strong ? 'bg-key-strong text-2xl' : 'bg-key'
+            }`}
+        >
+            {name}
+        </button>
+    )
+}
+
+/** What is being typed, what it comes to, what it would mean, and where Enter goes. */
+function Meaning({
+    job,
+    desk,
+    text,
+    unit,
+    gauge,
+}: {
+    job: Job
+    desk: Desk
+    text: string
+    unit: string
+    gauge: boolean
+}) {
+    const { active: spot, habit, preview } = desk
+    if (!spot) {
+        return null
+    }
+    return (
+        <div className="flex min-w-0 flex-col gap-1">
+            <p className="text-sm leading-tight text-[#c2cec9]">
+                {spot.name}
+                {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
+            </p>
+            <p className="truncate text-3xl leading-tight font-bold">
+                {text === '' ? '–' : withUnit(text, unit)}
+                {preview?.figure && gauge && <span className="ml-3 text-lg font-normal">= {preview.figure}</span>}
+            </p>
+            <div id="deck-meaning" aria-live="polite" className="min-h-7">
+                {preview?.assessments.map(
+                    (assessment) =>
+                        assessment.verdict && (
+                            <p key={assessment.id} className="flex items-center gap-2 leading-tight">
+                                <span className="grid size-7 shrink-0 place-items-center rounded-full bg-base-100">
+                                    <VerdictMark state={assessment.verdict.state} size={20} />
+                                </span>
+                                <span>
+                                    {assessment.quantity === 'piston_clearance' && `${assessment.figure} · `}
+                                    <b>{assessment.verdict.words}</b>
+                                    {assessment.verdict.action && <> · {assessment.verdict.action}</>}
+                                </span>
+                            </p>
+                        ),
+                )}
+                {preview?.refusal && <p className="text-[#ffd9a0]">{preview.refusal.message}</p>}
+            </div>
+            {desk.asking && (
+                <p role="alert" className="rounded-field bg-[#f2f6f4] px-3 py-2 font-bold text-[#13201d]">
+                    {desk.asking}
+                </p>
+            )}
+            <div className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
+                {gauge && <SettingRow desk={desk} job={job} />}
+                <ToolChoice
+                    label="read with"
+                    kind={spot.instrument}
+                    job={job}
+                    value={toolFor(spot, habit, job.tools) ?? ''}
+                    onChange={(id) => desk.setHabit({ tools: { ...habit.tools, [spot.instrument]: id } })}
+                />
+                <span className="text-[#c2cec9]">
+                    {desk.nextName ? `Enter: then ${desk.nextName}` : 'Enter: the last one here'}
+                </span>
+            </div>
+        </div>
+    )
+}
+
+function SettingRow({ desk, job }: { desk: Desk; job: Job }) {
+    return (
+        <>
+            <label className="flex items-center gap-2">
+                <span className="text-[#c2cec9]">setting</span>
+                <input
+                    aria-label="Gauge setting"
+                    inputMode="none"
+                    className="h-11 w-24 rounded-field bg-[#f2f6f4] px-2 text-lg font-bold text-[#13201d]"
+                    value={desk.habit.setting}
+                    onFocus={() => desk.setField('setting')}
+                    onChange={(event) => desk.setHabit({ setting: event.target.value })}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            event.preventDefault()
+                            desk.setField('deviation')
+                        }
+                    }}
+                />
+            </label>
+            <ToolChoice
+                label="set with"
+                kind="micrometer"
+                job={job}
+                value={desk.habit.setWith || (job.tools.find((tool) => tool.kind === 'micrometer')?.id ?? '')}
+                onChange={(id) => desk.setHabit({ setWith: id })}
+            />
+        </>
+    )
+}
+
+function ToolChoice({
+    label,
+    kind,
+    job,
+    value,
+    onChange,
+}: {
+    label: string
+    kind: string
+    job: Job
+    value: string
+    onChange: (id: string) => void
+}) {
+    return (
+        <label className="flex items-center gap-2">
+            <span className="text-[#c2cec9]">{label}</span>
+            <select
+                className="h-11 rounded-field bg-key px-2"
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+            >
+                {job.tools
+                    .filter((tool) => tool.kind === kind)
+                    .map((tool) => (
+                        <option key={tool.id} value={tool.id}>
+                            {tool.name}
+                        </option>
+                    ))}
+            </select>
+        </label>
+    )
+}

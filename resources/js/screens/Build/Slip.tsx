@@ -1,0 +1,186 @@
+import { type FormEvent, useState } from 'react'
+import type { Job, Schemas } from '../../app/api'
+import { clock, day, dayHeading } from '../../app/format'
+import { useKept } from '../../app/kept'
+import { outbox, type Waiting } from '../../app/outbox'
+import { useWaiting } from '../../app/useOutbox'
+
+type Line = Schemas['SlipLine']
+
+/** The lines under the day on which they happened, in their order. */
+function byDay(lines: Line[], zone: string): Map<string, Line[]> {
+    const days = new Map<string, Line[]>()
+    for (const line of lines) {
+        const heading = dayHeading(line.at, zone)
+        days.set(heading, [...(days.get(heading) ?? []), line])
+    }
+    return days
+}
+
+/** The running log in the shop's words, the newest on top; what was struck out stays to be read. */
+export function Slip({ job }: { job: Job }) {
+    const waiting = useWaiting(job.number)
+    const days = byDay(job.slip, job.zone)
+    return (
+        <div className="p-4">
+            {job.parts.map((part) => (
+                <section key={part.part} className="mb-3 rounded-box border-2 border-base-content bg-base-100 p-3">
+                    <p className="leading-tight font-bold">{part.part}</p>
+                    <p className="text-sm text-quiet">
+                        on order{part.promised ? `, promised for ${day(part.promised)}` : ', no day promised'}
+                    </p>
+                    <button
+                        type="button"
+                        className="mt-2 h-12 w-full rounded-field border-2 border-base-content font-bold"
+                        onClick={() =>
+                            void outbox.add(job.number, 'part_arrived', { part: part.part }, `Arrived: ${part.part}`)
+                        }
+                    >
+                        It is here
+                    </button>
+                </section>
+            ))}
+            <NoteForm job={job} />
+            {waiting.length > 0 && (
+                <section aria-label="Not yet sent" className="mt-3">
+                    <h2 className="font-bold">Kept here, not yet in the log</h2>
+                    {waiting.map((entry) => (
+                        <WaitingLine key={entry.id} entry={entry} zone={job.zone} />
+                    ))}
+                </section>
+            )}
+            {[...days].map(([heading, lines]) => (
+                <section key={heading} className="mt-3">
+                    <h2 className="font-bold">{heading}</h2>
+                    {lines.map((line) => (
+                        <SlipLine key={line.id} job={job} line={line} />
+                    ))}
+                </section>
+            ))}
+        </div>
+    )
+}
+
+function WaitingLine({ entry, zone }: { entry: Waiting; zone: string }) {
+    return (
+        <div className="grid grid-cols-[3.2rem_1fr] gap-x-2 border-t border-dashed border-line py-2">
+            <time className="text-sm text-quiet">{clock(entry.happenedAt, zone)}</time>
+            <div>
+                <p className="leading-snug">{entry.label}</p>
+                {entry.refusal ? (
+                    <>
+                        <p role="alert" className="text-sm font-bold text-error">
+                            Refused: {entry.refusal.message} {entry.refusal.read && `Read: ${entry.refusal.read}. `}
+                            Accepted: {entry.refusal.allowed}.
+                        </p>
+                        <button
+                            type="button"
+                            className="mt-1 h-11 rounded-field border-2 border-base-content px-3 font-bold"
+                            onClick={() => void outbox.drop(entry.id)}
+                        >
+                            Seen, drop it
+                        </button>
+                    </>
+                ) : (
+                    <p className="text-sm text-quiet">waiting to be sent</p>
+                )}
+            </div>
+        </div>
+    )
+}
+
+function SlipLine({ job, line }: { job: Job; line: Line }) {
+    const [striking, setStriking] = useState(false)
+    return (
+        <div className="grid grid-cols-[2.7rem_1fr_auto] gap-x-1.5 border-t border-dashed border-line py-2">
+            <time dateTime={line.at} className="text-sm text-quiet">
+                {clock(line.at, job.zone)}
+            </time>
+            <div className="min-w-0">
+                <p className="text-[0.94rem] leading-snug break-words">
+                    {line.struckReason === null ? line.text : <s className="text-quiet">{line.text}</s>}{' '}
+                    <b>{line.by}</b>
+                </p>
+                {line.struckReason !== null && (
+                    <p className="text-sm leading-snug">
+                        struck out: {line.struckReason} <b>{line.struckBy}</b>
+                    </p>
+                )}
+                {striking && <StrikeForm job={job} line={line} onDone={() => setStriking(false)} />}
+            </div>
+            {line.mayBeStruck && !striking && (
+                <button
+                    type="button"
+                    aria-label={`Strike out: ${line.text}`}
+                    title="Strike out"
+                    className="-my-1 -mr-2 grid size-11 place-items-center self-start rounded-field text-quiet hover:bg-base-300"
+                    onClick={() => setStriking(true)}
+                >
+                    <svg viewBox="0 0 24 24" className="size-5" aria-hidden="true" fill="none" stroke="currentColor">
+                        <path d="M5 7h14M5 17h9" strokeWidth="1.8" opacity="0.6" />
+                        <path d="M3 12h18" strokeWidth="2.6" />
+                    </svg>
+                </button>
+            )}
+        </div>
+    )
+}
+
+function StrikeForm({ job, line, onDone }: { job: Job; line: Line; onDone: () => void }) {
+    const [reason, setReason] = useState('')
+    const submit = (event: FormEvent) => {
+        event.preventDefault()
+        if (reason.trim() !== '') {
+            const body = { entry: line.id, reason: reason.trim() }
+            void outbox.add(job.number, 'entry_struck', body, `Struck out: ${line.text}, ${reason.trim()}`)
+            onDone()
+        }
+    }
+    return (
+        <form onSubmit={submit} className="mt-2 space-y-2">
+            <input
+                aria-label="Why it is struck out"
+                placeholder="why"
+                // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
+                autoFocus
+                className="input h-12 w-full"
+                value={reason}
+                onChange={(event) => setReason(event.target.value)}
+            />
+            <div className="flex gap-2">
+                <button type="submit" disabled={reason.trim() === ''} className="btn btn-neutral h-12 flex-1">
+                    Strike out
+                </button>
+                <button type="button" className="btn h-12" onClick={onDone}>
+                    Keep
+                </button>
+            </div>
+        </form>
+    )
+}
+
+function NoteForm({ job }: { job: Job }) {
+    const [text, setText] = useKept(`note:${job.number}`, '')
+    const submit = (event: FormEvent) => {
+        event.preventDefault()
+        if (text.trim() !== '') {
+            void outbox.add(job.number, 'note_written', { text: text.trim() }, text.trim())
+            setText('')
+        }
+    }
+    return (
+        <form onSubmit={submit} className="flex gap-2">
+            <input
+                aria-label="A note for the slip"
+                placeholder="Write a note"
+                className="input h-12 min-w-0 flex-1"
+                value={text}
+                maxLength={2000}
+                onChange={(event) => setText(event.target.value)}
+            />
+            <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
+                Write
+            </button>
+        </form>
+    )
+}

@@ -1,0 +1,117 @@
+import { useRef } from 'react'
+import type { Job, Schemas } from '../../app/api'
+import { useWidth } from '../../app/useWidth'
+import { StackDrawing } from '../../drawings/StackDrawing'
+import { layoutStack, type Row, waterline } from '../../drawings/stackLayout'
+import { VERDICT_COUNT, VerdictMark } from '../../drawings/VerdictMark'
+
+const STATES: Record<string, string> = { off: 'off', loose: 'loose', on: 'on', torqued: 'torqued' }
+
+/** The engine as a column: touch a slab, work on it. */
+export function Stack({ job, selected, onSelect }: { job: Job; selected: string; onSelect: (slab: string) => void }) {
+    const column = useRef<HTMLElement>(null)
+    const width = Math.min(340, useWidth(column, 264))
+    const drawn = Math.round(width * 0.53)
+    const slabs = new Map(job.slabs.map((slab) => [slab.id, slab]))
+    const layout = layoutStack(job.drawing, job.slabs, drawn, (slab) => leastHeight(slabs.get(slab.id), width < 230), {
+        togetherUpTo: job.togetherUpTo,
+        strip: 22,
+    })
+    const line = waterline(layout, job.togetherUpTo)
+    return (
+        <nav ref={column} aria-label="The engine, from the top" className="min-h-0 overflow-y-auto bg-base-300 pt-2">
+            <div className="relative" style={{ height: layout.height }}>
+                {layout.rows.map((row) => {
+                    const slab = slabs.get(row.slab.id)
+                    return (
+                        slab && (
+                            <SlabButton
+                                key={slab.id}
+                                slab={slab}
+                                row={row}
+                                textFrom={drawn + 4}
+                                selected={slab.id === selected}
+                                onSelect={() => onSelect(slab.id)}
+                            />
+                        )
+                    )
+                })}
+                <svg
+                    width={width}
+                    height={layout.height}
+                    className="pointer-events-none absolute inset-0 text-base-content"
+                    aria-hidden="true"
+                >
+                    <StackDrawing drawing={job.drawing} layout={layout} selected={selected} />
+                    {line !== null && (
+                        <path
+                            d={`M4 ${line - 3}H${width - 4}`}
+                            className="stroke-primary"
+                            strokeWidth="2"
+                            strokeDasharray="3 3"
+                        />
+                    )}
+                </svg>
+                {line !== null && (
+                    <p
+                        className="pointer-events-none absolute right-2 -translate-y-full text-xs font-bold text-primary"
+                        style={{ top: line - 4 }}
+                    >
+                        together to here
+                    </p>
+                )}
+            </div>
+            <p className="px-3 pt-2 pb-4 text-sm text-quiet">{job.facts}</p>
+        </nav>
+    )
+}
+
+/** Room for the name, the state and one line a kind of verdict. */
+function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number {
+    const lines = (slab?.verdicts.length ?? 0) + (slab && slab.toDo > 0 ? 1 : 0)
+    if (slab?.drawnAs === 'barrel') {
+        return narrow ? 112 + lines * 32 : 92 + lines * 22
+    }
+    return narrow ? 74 : 60
+}
+
+function SlabButton({
+    slab,
+    row,
+    textFrom,
+    selected,
+    onSelect,
+}: {
+    slab: Schemas['Slab']
+    row: Row
+    textFrom: number
+    selected: boolean
+    onSelect: () => void
+}) {
+    return (
+        <button
+            type="button"
+            aria-current={selected}
+            onClick={onSelect}
+            style={{ top: row.y, height: row.height, paddingLeft: textFrom }}
+            className={`absolute inset-x-1 flex flex-col justify-center rounded-md border-3 pr-1 text-left ${
+                selected ? 'border-primary bg-tint' : 'border-transparent hover:border-line'
+            }`}
+        >
+            <span className={`text-[0.92rem] leading-tight ${selected ? 'font-bold' : ''}`}>{slab.name}</span>
+            <span className="text-sm leading-tight text-quiet">{STATES[slab.state]}</span>
+            {slab.verdicts.map((verdict) => (
+                <span key={verdict.state} className="mt-1 flex items-center gap-1.5 text-sm leading-tight">
+                    <VerdictMark state={verdict.state} size={16} />
+                    {verdict.count} {VERDICT_COUNT[verdict.state]}
+                </span>
+            ))}
+            {slab.toDo > 0 && slab.drawnAs === 'barrel' && (
+                <span className="mt-1 flex items-center gap-1.5 text-sm leading-tight">
+                    <VerdictMark state={null} size={16} />
+                    {slab.toDo} to do
+                </span>
+            )}
+        </button>
+    )
+}

@@ -1,0 +1,146 @@
+import { useState } from 'react'
+import type { Job, Schemas } from '../../app/api'
+import { outbox } from '../../app/outbox'
+import { CylinderSheet } from './CylinderSheet'
+import { LiftButton } from './LiftButton'
+import { StepList } from './StepList'
+import type { Desk } from './useDesk'
+
+/** The chosen slab's sheets in the order of the work, one thing next above them. */
+export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk: Desk; onNext: () => void }) {
+    const chosen = job.slabs.find((item) => item.id === slab)
+    if (!chosen) {
+        return null
+    }
+    const measured = job.spots.some((spot) => spot.slab === slab)
+    return (
+        <div className="px-4 pt-3 pb-8 lg:px-5">
+            <div className="flex items-start justify-between gap-3">
+                <div className="min-w-0">
+                    <h1 className="text-2xl leading-tight font-bold">{chosen.name}</h1>
+                    <p className="text-quiet">
+                        {chosen.note && `${chosen.note} · `}
+                        {job.title} · job {job.number} · {job.owner}
+                        {job.promisedInWords && (
+                            <span className={job.late ? 'font-bold text-error' : ''}> · {job.promisedInWords}</span>
+                        )}
+                    </p>
+                </div>
+                {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
+            </div>
+            <NextBar job={job} onNext={onNext} />
+            {measured && <Cylinders job={job} desk={desk} />}
+            <StepList job={job} slab={slab} />
+            {!measured && !job.steps.some((step) => step.slab === slab) && (
+                <p className="mt-6 max-w-prose text-quiet">
+                    Nothing is measured or ticked on this slab. Go by the engine maker’s service manual here, and write
+                    what you find as a note on the slip.
+                </p>
+            )}
+        </div>
+    )
+}
+
+const NEXT =
+    'mt-3 flex min-h-14 w-full flex-col justify-center rounded-box bg-primary px-4 py-2.5 text-left text-primary-content'
+
+/** The one thing that is next, large, in the working colour. */
+function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
+    const { next } = job
+    const step = next.kind === 'step' ? job.steps.find((item) => item.id === next.id) : undefined
+    if (step) {
+        return <NextStep job={job} step={step} />
+    }
+    const body = (
+        <>
+            <span className="text-xl leading-tight font-bold">{next.text}</span>
+            <span className="leading-snug opacity-90">{next.why}</span>
+        </>
+    )
+    const liftTo = next.kind === 'lift' && job.slabs.find((slab) => slab.id === next.id)
+    if (liftTo) {
+        return (
+            <LiftButton job={job} slab={liftTo} className={NEXT}>
+                {body}
+            </LiftButton>
+        )
+    }
+    if (next.kind !== 'spot') {
+        return (
+            <section
+                id="next-move"
+                tabIndex={-1}
+                aria-label="Next"
+                className={`mt-3 flex min-h-14 flex-col justify-center rounded-box px-4 py-2.5 ${
+                    next.canBeWorked ? 'bg-primary text-primary-content' : 'border-2 border-base-content'
+                }`}
+            >
+                {body}
+            </section>
+        )
+    }
+    return (
+        <button id="next-move" type="button" onClick={onNext} className={NEXT}>
+            {body}
+        </button>
+    )
+}
+
+function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
+    return (
+        <section
+            aria-label="Next"
+            className="mt-3 grid items-center gap-3 rounded-box bg-primary p-4 text-primary-content sm:grid-cols-[1fr_auto]"
+        >
+            <div>
+                <p className="text-xl leading-tight font-bold">{step.name}</p>
+                <p className="mt-1 leading-snug opacity-90">{step.why}</p>
+                {step.caution && <p className="mt-1 font-bold">⚠ {step.caution}</p>}
+            </div>
+            <button
+                id="next-move"
+                type="button"
+                className="h-14 rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
+                onClick={() => void outbox.add(job.number, 'step_done', { step: step.id }, step.name)}
+            >
+                Done
+            </button>
+        </section>
+    )
+}
+
+/** One sheet a cylinder; with several, one is shown and the others are a touch away. */
+function Cylinders({ job, desk }: { job: Job; desk: Desk }) {
+    const cylinders = job.drawing.cylinders
+    const [chosen, setChosen] = useState<string | null>(null)
+    const next = job.spots.find((spot) => spot.id === job.next.id)?.cylinder
+    const shown = desk.active?.cylinder ?? chosen ?? next ?? cylinders[0]?.id ?? ''
+    return (
+        <>
+            {cylinders.length > 1 && (
+                <div className="mt-4 flex gap-2" role="tablist" aria-label="Cylinder">
+                    {cylinders.map((cylinder) => (
+                        <button
+                            key={cylinder.id}
+                            type="button"
+                            role="tab"
+                            aria-selected={cylinder.id === shown}
+                            onClick={() => {
+                                desk.leave()
+                                setChosen(cylinder.id)
+                            }}
+                            className={`h-12 rounded-field border-2 px-5 font-bold ${
+                                cylinder.id === shown
+                                    ? 'border-base-content bg-base-content text-base-100'
+                                    : 'border-line'
+                            }`}
+                        >
+                            {cylinder.name.charAt(0).toUpperCase() + cylinder.name.slice(1)}
+                        </button>
+                    ))}
+                </div>
+            )}
+            <CylinderSheet job={job} cylinder={shown} desk={desk} />
+        </>
+    )
+}

@@ -1,0 +1,103 @@
+import type { Spot, Tool } from '../../app/api'
+
+/** A field of a reading, as the hands come to them. */
+export type Field = 'figure' | 'deviation' | 'setting' | 'passes' | 'drags' | 'refuses'
+
+/** What has been typed for one place and not yet entered. */
+export interface Draft {
+    figure: string
+    deviation: string
+    passes: string
+    drags: string
+    refuses: string
+}
+
+/** How the readings of this bench are being taken: kept from one reading to the next. */
+export interface Habit {
+    unit: string
+    /** A bore is read outright, or as a gauge's deviation from its setting. */
+    gauge: boolean
+    setting: string
+    settingUnit: string
+    tools: Record<string, string>
+    setWith: string
+}
+
+export const EMPTY: Draft = { figure: '', deviation: '', passes: '', drags: '', refuses: '' }
+
+export const UNITS = ['mm', 'in', 'thou']
+
+/** The fields of a place in the order in which Enter walks them. */
+export function fieldsOf(spot: Spot, habit: Habit): Field[] {
+    if (spot.form === 'leaves') {
+        return ['passes', 'refuses']
+    }
+    return spot.form === 'diameter' && habit.gauge ? ['deviation'] : ['figure']
+}
+
+/** A figure with its unit: the one chosen, unless a unit was typed. */
+export function withUnit(text: string, unit: string): string {
+    const trimmed = text.trim()
+    return /[^\d.,/+\-−\s]/.test(trimmed) ? trimmed : `${trimmed} ${unit}`
+}
+
+function reading(spot: Spot, draft: Draft, habit: Habit): unknown {
+    if (spot.form === 'leaves') {
+        const leaf = (text: string) => (text.trim() === '' ? undefined : withUnit(text, habit.unit))
+        return { passes: leaf(draft.passes), drags: leaf(draft.drags), refuses: leaf(draft.refuses) }
+    }
+    if (spot.form === 'diameter' && habit.gauge) {
+        return {
+            setting: withUnit(habit.setting, habit.settingUnit),
+            deviation: withUnit(draft.deviation, habit.settingUnit),
+        }
+    }
+    return withUnit(draft.figure, habit.unit)
+}
+
+export function isEmpty(spot: Spot, draft: Draft, habit: Habit): boolean {
+    const fields: Field[] = spot.form === 'leaves' ? ['passes', 'drags', 'refuses'] : fieldsOf(spot, habit)
+    return fields.every((field) => field === 'setting' || draft[field].trim() === '')
+}
+
+/** The tool a place is read with: the one last used of its kind, else the first of the toolbox. */
+export function toolFor(spot: Spot, habit: Habit, tools: Tool[]): string | undefined {
+    const suited = tools.filter((tool) => tool.kind === spot.instrument)
+    return suited.find((tool) => tool.id === habit.tools[spot.instrument])?.id ?? suited[0]?.id
+}
+
+/** What goes to the log, or to the preview. */
+export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[]): Record<string, unknown> {
+    const setWith = tools.find((tool) => tool.id === habit.setWith) ?? tools.find((tool) => tool.kind === 'micrometer')
+    return {
+        spot: spot.id,
+        reading: reading(spot, draft, habit),
+        tool: toolFor(spot, habit, tools),
+        ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),
+    }
+}
+
+/** A reading in words, for the slip while it waits. */
+export function inWords(spot: Spot, payload: Record<string, unknown>): string {
+    const value = payload.reading
+    if (typeof value === 'string') {
+        return `${spot.name}: ${value}`
+    }
+    const parts = value as Record<string, string | undefined>
+    if (parts.deviation) {
+        return `${spot.name}: ${parts.deviation} from ${parts.setting}`
+    }
+    const leaves = ['passes', 'drags', 'refuses'].filter((how) => parts[how]).map((how) => `${parts[how]} ${how}`)
+    return `${spot.name}: ${leaves.join(', ')}`
+}
+
+/** One key of the deck applied to what stands in a field. */
+export function press(text: string, key: string): string {
+    if (key === 'del') {
+        return text.slice(0, -1)
+    }
+    if (key === '±') {
+        return /^[-−]/.test(text) ? text.slice(1) : `-${text}`
+    }
+    return text + key
+}

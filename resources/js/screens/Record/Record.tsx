@@ -1,0 +1,183 @@
+import { useParams } from 'react-router'
+import { day } from '../../app/format'
+import { type RecordDocument, useRecord } from '../../app/queries'
+import { VerdictMark } from '../../drawings/VerdictMark'
+
+/** "24 Nov 09:41", as the record gives it in the shop's own time. */
+const when = (instant: string) => `${day(instant.slice(0, 10)).replace(/^\w+ /, '')} ${instant.slice(11, 16)}`
+
+/** What goes out with the machine: print-ready on A4, and as JSON and CSV. */
+export function Record() {
+    const number = Number(useParams().number)
+    const record = useRecord(number)
+    if (!record.data) {
+        return <p className="p-6">{record.isError ? 'The record cannot be had now. Trying again.' : 'One moment.'}</p>
+    }
+    return (
+        <main className="mx-auto w-full max-w-[60rem] p-4 print:max-w-none print:p-0">
+            <div className="no-print mb-4 flex flex-wrap gap-3">
+                <button type="button" className="btn btn-neutral h-12 px-6" onClick={() => window.print()}>
+                    Print
+                </button>
+                <a className="btn h-12 px-6" href={`/api/jobs/${number}/record.json`}>
+                    JSON
+                </a>
+                <a className="btn h-12 px-6" href={`/api/jobs/${number}/record.csv`}>
+                    CSV
+                </a>
+            </div>
+            <article className="bg-base-100 p-8 print:bg-white print:p-0 print:text-[10.5pt]">
+                <Heading record={record.data} />
+                <Verdicts record={record.data} />
+                <Readings record={record.data} />
+                <Steps record={record.data} />
+                <Log record={record.data} />
+                <p className="mt-6 border-t-2 border-base-content pt-2 text-sm font-bold">{record.data.caution}</p>
+            </article>
+        </main>
+    )
+}
+
+function Heading({ record }: { record: RecordDocument }) {
+    const { engine, job } = record
+    return (
+        <header className="grid grid-cols-[1fr_auto] gap-4 border-b-2 border-base-content pb-3">
+            <div>
+                <h1 className="text-2xl font-bold">
+                    {engine.title}, job {job.number}
+                </h1>
+                <p>
+                    {engine.description} · {engine.bore.value} × {engine.stroke.value} mm · {engine.displacement.value}{' '}
+                    cm³
+                </p>
+                <p className="mt-1">
+                    <b>{job.owner}</b>
+                    {job.complaint && `: ${job.complaint}`}
+                </p>
+            </div>
+            <p className="text-right text-sm text-quiet">
+                {record.shop}
+                <br />
+                record of {when(record.made)}
+            </p>
+        </header>
+    )
+}
+
+function Section({ title, children }: { title: string; children: React.ReactNode }) {
+    return (
+        <section className="mt-5 break-inside-avoid-page">
+            <h2 className="text-lg font-bold">{title}</h2>
+            {children}
+        </section>
+    )
+}
+
+function Verdicts({ record }: { record: RecordDocument }) {
+    return (
+        <Section title="What was judged">
+            <table className="w-full text-left">
+                <thead className="text-sm text-quiet">
+                    <tr>
+                        <th className="py-1 pr-3 font-normal">what</th>
+                        <th className="py-1 pr-3 font-normal">figure, mm</th>
+                        <th className="py-1 pr-3 font-normal">verdict</th>
+                        <th className="py-1 font-normal">by whose limit, and why</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {record.verdicts.map((item) => (
+                        <tr key={item.name} className="border-t border-line align-top">
+                            <td className="py-1.5 pr-3">{item.name}</td>
+                            <td className="py-1.5 pr-3 font-bold">
+                                {item.figure?.replaceAll(' mm', '') ?? '–'}
+                                {item.doubt && (
+                                    <span className="font-normal text-quiet"> ± {item.doubt.value.toFixed(3)}</span>
+                                )}
+                            </td>
+                            <td className="py-1.5 pr-3">
+                                <span className="flex items-center gap-1.5 font-bold">
+                                    <VerdictMark state={item.verdict?.state ?? null} size={18} />
+                                    {item.words}
+                                </span>
+                            </td>
+                            <td className="py-1.5 text-sm">
+                                {item.verdict?.reason ?? 'Not measured.'}
+                                {item.chosen_because && <> Source chosen because: {item.chosen_because}.</>}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    )
+}
+
+function Readings({ record }: { record: RecordDocument }) {
+    return (
+        <Section title="What was read">
+            {record.readings.length === 0 && <p className="text-quiet">Nothing yet.</p>}
+            <table className="w-full text-left">
+                <tbody>
+                    {record.readings.map((reading) => (
+                        <tr key={reading.place} className="border-t border-line align-top">
+                            <td className="py-1 pr-3">{reading.name}</td>
+                            <td className="py-1 pr-3 font-bold">{reading.as_typed}</td>
+                            <td className="py-1 pr-3 whitespace-nowrap">
+                                {reading.value && reading.as_typed.includes('from')
+                                    ? `= ${reading.value.value.toFixed(3)} ${reading.value.unit}`
+                                    : ''}
+                            </td>
+                            <td className="py-1 pr-3 text-sm">{reading.tool}</td>
+                            <td className="py-1 text-sm whitespace-nowrap">
+                                {when(reading.at)} <b>{reading.by}</b>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    )
+}
+
+function Steps({ record }: { record: RecordDocument }) {
+    const done = record.steps.filter((step) => step.done)
+    return (
+        <Section title="What was fitted">
+            {done.length === 0 && <p className="text-quiet">Nothing yet.</p>}
+            <ol>
+                {done.map((step) => (
+                    <li key={step.name} className="flex justify-between gap-4 border-t border-line py-1">
+                        <span>{step.name}</span>
+                        <span className="text-sm whitespace-nowrap">
+                            {step.at && when(step.at)} <b>{step.by}</b>
+                        </span>
+                    </li>
+                ))}
+            </ol>
+        </Section>
+    )
+}
+
+function Log({ record }: { record: RecordDocument }) {
+    const lines = record.log.filter((line) => line.kind !== 'entry_struck')
+    return (
+        <section className="mt-5">
+            <h2 className="text-lg font-bold">The slip</h2>
+            {lines.map((line) => (
+                <p key={line.id} className="grid grid-cols-[7rem_1fr] border-t border-dashed border-line py-1 text-sm">
+                    <span className="text-quiet">{when(line.at)}</span>
+                    <span>
+                        {line.struck ? <s>{line.text}</s> : line.text} <b>{line.by}</b>
+                        {line.struck && (
+                            <>
+                                {' '}
+                                struck out: {line.struck.reason} <b>{line.struck.by}</b>
+                            </>
+                        )}
+                    </span>
+                </p>
+            ))}
+        </section>
+    )
+}
