@@ -1,7 +1,7 @@
 <?php
 
 return [
-    'driver' => 'file',
+    'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => 60 * 24 * 7,
     'expire_on_close' => false,
     'encrypt' => false,

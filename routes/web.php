@@ -25,6 +25,9 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/record', [RecordController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json'])->whereNumber('job');
     Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv'])->whereNumber('job');
+    if (env('MOLTREK_BENCH')) {
+        Route::get('bare', fn () => response()->json([]));
+    }
     Route::get('calculations', [CalculationController::class, 'index']);
     Route::post('calculations/{name}', [CalculationController::class, 'store']);
 });

@@ -164,7 +164,7 @@ final readonly class BuildView
     /** @return list<ToolShape> */
     private static function tools(): array
     {
-        return array_values(Instrument::query()->orderBy('id')->get()
+        return array_values(Instrument::all()->sortBy('id')
             ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves))
             ->all());
     }

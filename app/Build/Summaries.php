@@ -4,7 +4,6 @@ namespace App\Build;
 
 use App\Calculations\JsonText;
 use App\Models\Job;
-use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -14,37 +13,46 @@ use stdClass;
  */
 final class Summaries
 {
-    /**
-     * @param  Collection<int, Job>  $jobs
-     * @return list<stdClass> floor shapes as JSON objects, in the order of the jobs
-     */
-    public static function of(Collection $jobs): array
+    /** @return list<string> floor shapes as JSON, what can be worked first, then by promised day */
+    public static function ofOpenJobs(): array
     {
-        $ids = $jobs->modelKeys();
-        $last = DB::table('log_entries')->whereIn('job_id', $ids)->groupBy('job_id')->selectRaw('job_id, max(seq) as last_seq')->pluck('last_seq', 'job_id');
-        $kept = DB::table('job_summaries')->whereIn('job_id', $ids)->get()->keyBy('job_id');
         $today = Shop::now()->format('Y-m-d');
-        $summaries = [];
-        foreach ($jobs as $job) {
-            $row = $kept->get($job->id);
-            $sequence = is_numeric($last[$job->id] ?? null) ? (int) $last[$job->id] : 0;
-            $summary = $row instanceof stdClass && (int) $row->last_seq === $sequence ? JsonText::decode((string) $row->summary) : null;
-            if (! $summary instanceof stdClass || ($summary->day ?? null) !== $today) {
-                $summary = self::refresh($job, $sequence, $today);
+        $workable = $waiting = [];
+        foreach (self::rows() as $row) {
+            $isNew = $row->kept_seq !== null && (int) $row->kept_seq === (int) $row->last_seq && $row->day === $today;
+            [$canBeWorked, $summary] = $isNew ? [(bool) $row->workable, (string) $row->summary] : self::refresh((int) $row->id, (int) $row->last_seq, $today);
+            if ($canBeWorked) {
+                $workable[] = $summary;
+            } else {
+                $waiting[] = $summary;
             }
-            unset($summary->day);
-            $summaries[] = $summary;
         }
 
-        return $summaries;
+        return [...$workable, ...$waiting];
     }
 
-    private static function refresh(Job $job, int $sequence, string $today): stdClass
+    /** @return list<stdClass> */
+    private static function rows(): array
     {
-        $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
-        $summary = JsonText::decode(JsonText::encode(['day' => $today] + get_object_vars($shape)));
-        DB::table('job_summaries')->upsert([['job_id' => $job->id, 'last_seq' => $sequence, 'summary' => JsonText::encode($summary)]], ['job_id'], ['last_seq', 'summary']);
+        return array_values(DB::select('select jobs.id, coalesce(latest.seq, 0) as last_seq, kept.last_seq as kept_seq, kept.day, kept.workable, kept.summary
+            from jobs
+            left join lateral (select seq from log_entries where job_id = jobs.id order by seq desc limit 1) latest on true
+            left join job_summaries kept on kept.job_id = jobs.id
+            where jobs.closed_at is null
+            order by jobs.promised nulls last, jobs.number'));
+    }
 
-        return $summary instanceof stdClass ? $summary : new stdClass;
+    /** @return array{bool, string} */
+    private static function refresh(int $id, int $sequence, string $today): array
+    {
+        $job = Job::query()->findOrFail($id);
+        $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
+        $summary = JsonText::encode($shape);
+        DB::table('job_summaries')->upsert(
+            [['job_id' => $id, 'last_seq' => $sequence, 'day' => $today, 'workable' => $shape->next->canBeWorked, 'summary' => $summary]],
+            ['job_id'], ['last_seq', 'day', 'workable', 'summary'],
+        );
+
+        return [$shape->next->canBeWorked, $summary];
     }
 }

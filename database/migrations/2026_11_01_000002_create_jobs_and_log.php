@@ -44,7 +44,9 @@ return new class extends Migration
         Schema::create('job_summaries', function (Blueprint $table): void {
             $table->foreignId('job_id')->primary()->constrained();
             $table->unsignedBigInteger('last_seq');
-            $table->jsonb('summary');
+            $table->date('day');
+            $table->boolean('workable');
+            $table->text('summary')->comment('JSON as the floor sends it');
         });
 
         DB::unprepared(<<<'SQL'

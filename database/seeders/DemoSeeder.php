@@ -14,7 +14,6 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
-use stdClass;
 
 /** Brannoch Slip Engine Room: three people, their tools, and three engines in different states. Everything is made up. */
 final class DemoSeeder extends Seeder
@@ -119,7 +118,6 @@ final class DemoSeeder extends Seeder
             [$days, $time, $who, $kind, $payload] = $entry;
             $at = $this->today->addDays($days)->setTimeFromTimeString($time)->subSeconds($days === 0 ? $early : 0);
             $sent = (object) ['id' => $entry[5] ?? Uuid::uuid7()->toString(), 'kind' => $kind, 'happened_at' => $at->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($payload))];
-            assert($sent instanceof stdClass);
             $result = $record($job, $people[$who] ?? throw new RuntimeException($who), [$sent], null)[0];
             if ($result->state !== 'stored') {
                 throw new RuntimeException(sprintf('The demo entry %s %s was refused: %s', $kind, json_encode($payload), $result->refusal?->message));

@@ -50,7 +50,7 @@ final class SessionController
     #[OA\Delete(path: '/api/session', summary: 'Sign out', tags: ['session'], responses: [new OA\Response(response: 204, description: 'Signed out')])]
     public function destroy(Request $request): Response
     {
-        Auth::guard('web')->logout();
+        Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -52,7 +52,7 @@ final readonly class Wording
     {
         return match ($state) {
             State::Within => null,
-            State::Worn => 'Usable; record that it was left, or renew while it is open.',
+            State::Worn => 'Record that it was left, or renew it while it is open.',
             State::Out => $side === Side::High ? $this->mendHigh : $this->mendLow,
             State::Unsure => $this->settle,
             State::Unknown => 'Enter a limit with its source, or choose a tolerance for the nominal figure.',

@@ -30,7 +30,7 @@ export function Shell() {
     })
 
     if (session.data && session.data.person === null) {
-        return <Navigate to="/sign-in" replace state={{ from: location.pathname }} />
+        return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />
     }
     const signOut = async () => {
         await call('DELETE', '/session')

@@ -43,6 +43,7 @@ export function useDesk(job: Job): Desk {
     const [place, setPlace] = useState<{ spot: string; field: Field } | null>(null)
     const [asking, setAsking] = useState<string | null>(null)
     const confirmed = useRef('')
+    const checking = useRef(new Set<string>())
     const waiting = useWaiting(job.number)
     const active = job.spots.find((spot) => spot.id === place?.spot) ?? null
     const draftOf = useCallback((spot: Spot): Draft => drafts.current[spot.id] ?? EMPTY, [])
@@ -71,18 +72,20 @@ export function useDesk(job: Job): Desk {
     const nextAfter = (spot: Spot): Spot | null => {
         const at = job.spots.indexOf(spot)
         const order = [...job.spots.slice(at + 1), ...job.spots.slice(0, at)]
-        return order.find((other) => !other.reading && !other.waitsFor && waitingAt(other) === null) ?? null
+        return (
+            order.find(
+                (other) =>
+                    !other.reading && !other.waitsFor && !checking.current.has(other.id) && waitingAt(other) === null,
+            ) ?? null
+        )
     }
     const focus = (spot: Spot, field?: Field) => {
         setAsking(null)
         setPlace({ spot: spot.id, field: field ?? fieldsOf(spot, habit)[0] ?? 'figure' })
     }
 
-    const store = async (spot: Spot, body: Record<string, unknown>, kept: boolean) => {
+    const advance = (spot: Spot) => {
         const next = nextAfter(spot)
-        await outbox.add(job.number, 'reading_taken', kept ? { ...body, kept: true } : body, inWords(spot, body))
-        keep(spot, null)
-        confirmed.current = ''
         if (next) {
             focus(next)
         } else {
@@ -90,9 +93,28 @@ export function useDesk(job: Job): Desk {
         }
     }
 
-    /** Enter: on to the reading's next field, or into the log and on to the next place. Asked once, never held up twice. */
+    /** Into the log, unless it cannot be read, or looks like a slip and has not been asked about: then it is asked once. */
+    const settle = async (spot: Spot, payload: Record<string, unknown>, known: Preview | null): Promise<boolean> => {
+        const key = JSON.stringify(payload)
+        const objection = objectionTo(known, confirmed.current === key)
+        if (objection) {
+            if (known?.question) {
+                confirmed.current = key
+            }
+            focus(spot)
+            setAsking(objection)
+            return false
+        }
+        const body = confirmed.current === key ? { ...payload, kept: true } : payload
+        await outbox.add(job.number, 'reading_taken', body, inWords(spot, payload))
+        keep(spot, null)
+        confirmed.current = ''
+        return true
+    }
+
+    /** Enter: on to the reading's next field, or to the next place while the server looks at what was typed. */
     const enter = async () => {
-        if (!active || !place) {
+        if (!active || !place || checking.current.has(active.id)) {
             return
         }
         const fields = fieldsOf(active, habit)
@@ -105,18 +127,20 @@ export function useDesk(job: Job): Desk {
             setAsking('Type what the tool says, then Enter.')
             return
         }
-        const key = JSON.stringify(payload)
-        const known = preview.key === key ? preview.answer : await ask(job.number, payload, PATIENCE)
-        if (known?.refusal) {
-            setAsking(`${known.refusal.message} Accepted: ${known.refusal.allowed}.`)
-            return
+        checking.current.add(active.id)
+        try {
+            if (preview.key === JSON.stringify(payload)) {
+                if (await settle(active, payload, preview.answer)) {
+                    advance(active)
+                }
+            } else {
+                advance(active)
+                await settle(active, payload, await ask(job.number, payload, PATIENCE))
+            }
+        } finally {
+            checking.current.delete(active.id)
+            redraw((count) => count + 1)
         }
-        if (known?.question && confirmed.current !== key) {
-            confirmed.current = key
-            setAsking(`${known.question} Enter again keeps it.`)
-            return
-        }
-        await store(active, payload, confirmed.current === key)
     }
 
     const next = active ? nextAfter(active) : null
@@ -146,6 +170,14 @@ export function useDesk(job: Job): Desk {
         setHabit: (change) => keepHabit({ ...habit, ...change }),
         enter: () => void enter(),
     }
+}
+
+/** Why a reading does not go into the log yet. */
+function objectionTo(known: Preview | null, asked: boolean): string | null {
+    if (known?.refusal) {
+        return `${known.refusal.message} Accepted: ${known.refusal.allowed}.`
+    }
+    return known?.question && !asked ? `${known.question} Enter again keeps it.` : null
 }
 
 /** What the server makes of a payload, or null where it does not answer in time: then the reading is kept and judged later. */

@@ -1,0 +1,141 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Calculations\Registry;
+use App\Console\BenchClient;
+use App\Models\Sheet;
+use Database\Seeders\DemoSignIns;
+use DateTimeImmutable;
+use Illuminate\Console\Command;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** Measures what the product promises of speed, and prints the table. */
+final class Bench extends Command
+{
+    private const REQUESTS = 100;
+
+    private const LINES = 10_000;
+
+    protected $signature = 'moltrek:bench {address}';
+
+    protected $description = 'Measure speed';
+
+    /** @var list<array{string, string, string}> */
+    private array $rows = [];
+
+    public function handle(): int
+    {
+        $this->replay();
+        $address = $this->argument('address');
+        $this->interface(is_string($address) ? $address : '');
+        $this->calculations();
+        $this->script();
+        $this->line('| what | measured | wanted |');
+        $this->line('|---|---|---|');
+        foreach ($this->rows as $row) {
+            $this->line('| '.implode(' | ', $row).' |');
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function replay(): void
+    {
+        $sheet = Sheet::query()->where('slug', 'ulvane-139r')->firstOrFail()->engine();
+        $spots = ['piston.1', 'bore.1.across.12', 'bore.1.along.12', 'bore.1.across.30', 'bore.1.along.30', 'bore.1.across.68'];
+        $entries = [];
+        for ($i = 0; $i < 5000; $i++) {
+            $entries[] = new Entry(sprintf('01900000-0000-7000-8000-%012d', $i), EntryKind::ReadingTaken,
+                (object) ['spot' => $spots[$i % 6], 'reading' => ($i % 6 === 0 ? '54.95' : '55.006').' mm'],
+                new DateTimeImmutable('@'.(1_764_000_000 + $i)), 'TW');
+        }
+        $this->row('replay of 5,000 entries, median', $this->median(9, static function () use ($sheet, $entries): void {
+            Build::replay($sheet, $entries)->nextMove();
+        }), 'under 50 ms');
+    }
+
+    private function interface(string $address): void
+    {
+        $client = new BenchClient($address);
+        $client->ask('api/session');
+        $client->ask('api/session', ['username' => 'tomas', 'password' => DemoSignIns::all()['tomas']]);
+        $bare = $this->percentile($client, 'api/bare');
+        $this->rows[] = ['bare framework route, signed in, 95th percentile', sprintf('%.1f ms', $bare), ''];
+        foreach (['Floor, 2,000 jobs' => 'api/floor', 'Build, 250 entries of 500,000' => 'api/jobs/1010'] as $name => $path) {
+            $time = $this->percentile($client, $path);
+            $this->rows[] = [$name.', 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 100 ms'];
+        }
+        $time = $this->percentile($client, 'api/jobs/1010/preview', ['spot' => 'piston.1', 'reading' => '54.951 mm']);
+        $this->rows[] = ['verdict while typing, 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 150 ms on screen'];
+    }
+
+    private function calculations(): void
+    {
+        foreach ($this->inputs() as $name => [$lines, $wanted]) {
+            $input = str_repeat($this->example($name)."\n", $lines);
+            $start = hrtime(true);
+            $process = new Process([base_path('moltrek'), 'calc', $name], base_path(), input: $input, timeout: 120);
+            $process->mustRun();
+            $this->rows[] = [sprintf('calc %s, %s', $name, $lines === 1 ? 'one line' : number_format($lines).' lines'), sprintf('%.2f s', (hrtime(true) - $start) / 1e9), $wanted];
+        }
+    }
+
+    /** @return array<string, array{int, string}> lines, and what is wanted */
+    private function inputs(): array
+    {
+        return ['piston-clearance' => [self::LINES, 'under 10 s'], 'ring-gap' => [self::LINES, '']];
+    }
+
+    private function example(string $name): string
+    {
+        return Registry::named($name)?->example() ?? throw new RuntimeException($name);
+    }
+
+    private function script(): void
+    {
+        $bytes = 0;
+        foreach (glob(public_path('build/assets/*.js')) ?: [] as $file) {
+            $bytes += strlen((string) gzencode((string) file_get_contents($file), 9));
+        }
+        $this->rows[] = ['script, gzipped', sprintf('%.1f kB', $bytes / 1000), 'under 200 kB'];
+    }
+
+    /** @param  array<string, mixed>|null  $body */
+    private function percentile(BenchClient $client, string $path, ?array $body = null): float
+    {
+        $times = [];
+        for ($i = 0; $i < self::REQUESTS + 5; $i++) {
+            $start = hrtime(true);
+            $client->ask($path, $body);
+            $times[] = (hrtime(true) - $start) / 1e6;
+        }
+        $times = array_slice($times, 5);
+        sort($times);
+
+        return $times[(int) floor(0.95 * count($times))];
+    }
+
+    private function row(string $what, float $milliseconds, string $wanted): void
+    {
+        $this->rows[] = [$what, sprintf('%.1f ms', $milliseconds), $wanted];
+    }
+
+    /** @param  callable(): void  $work */
+    private function median(int $times, callable $work): float
+    {
+        $taken = [];
+        for ($i = 0; $i < $times; $i++) {
+            $start = hrtime(true);
+            $work();
+            $taken[] = (hrtime(true) - $start) / 1e6;
+        }
+        sort($taken);
+
+        return $taken[intdiv($times, 2)];
+    }
+}

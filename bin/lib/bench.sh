@@ -1,0 +1,16 @@
+# Measures speed on a database of its own with 2,000 jobs and 500,000 entries, and prints a table for docs/bench.md.
+
+cmd_bench() {
+  database_was_up=no
+  prepare_platform
+  prepare_build
+  database_running && database_was_up=yes
+  trap 'server_stop bench >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+  database_start
+  database_ensure moltrek_bench
+  export DB_DATABASE=moltrek_bench MOLTREK_BENCH=1
+  artisan migrate --force --quiet
+  artisan moltrek:bench-data
+  server_start bench "${MOLTREK_BENCH_PORT:-8290}" >/dev/null
+  php -d memory_limit=2G artisan moltrek:bench "127.0.0.1:$(server_port bench)"
+}

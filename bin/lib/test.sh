@@ -1,0 +1,77 @@
+# Every check and test, with databases and a server of their own. Nothing that was started for the tests is left running.
+
+passed=0
+failed=0
+
+# Runs one check that either holds or does not.
+check() {
+  local name=$1 log="$here/var/log/test-$1.log"
+  shift
+  if "$@" >"$log" 2>&1; then
+    passed=$((passed + 1))
+    say "✓ $name"
+  else
+    failed=$((failed + 1))
+    say "✗ $name"
+    tail -n 60 "$log"
+  fi
+}
+
+# Runs a suite that writes a report, and adds its cases. A suite that ends badly without a failed case counts as one.
+suite() {
+  local name=$1 report=$2 status=0 counts good bad
+  shift 2
+  rm -f "$report"
+  say "· $name"
+  "$@" >"$here/var/log/test-$name.log" 2>&1 || status=$?
+  counts=$(php bin/count.php "$report" 2>/dev/null) || counts="0 0"
+  read -r good bad <<<"$counts"
+  if [ "$status" != 0 ] && [ "$bad" = 0 ] || [ "$((good + bad))" = 0 ]; then bad=$((bad + 1)); fi
+  if [ "$bad" != 0 ]; then tail -n 120 "$here/var/log/test-$name.log"; fi
+  passed=$((passed + good))
+  failed=$((failed + bad))
+  say "  $good passed, $bad failed"
+}
+
+wants() { [ "$only" = '' ] || [ "$only" = "$1" ]; }
+
+cmd_test() {
+  local only=${1:-}
+  database_was_up=no
+  prepare_platform
+  if wants e2e || wants pest; then
+    database_running && database_was_up=yes
+    trap 'server_stop e2e >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+    database_start
+  fi
+  if wants checks; then
+    check pint vendor/bin/pint --test
+    check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
+    check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan-app.neon
+    check biome npm run --silent lint
+    check tsc npm run --silent check
+  fi
+  if wants pest; then
+    database_drop moltrek_test
+    database_ensure moltrek_test
+    suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest --log-junit var/log/pest.xml
+  fi
+  if wants vitest; then suite vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
+  if wants e2e; then end_to_end "${@:2}"; fi
+  trap - EXIT
+  server_stop e2e >/dev/null
+  if [ "$database_was_up" = no ] && { wants e2e || wants pest; }; then database_stop >/dev/null; fi
+  say "$passed passed, $failed failed"
+  [ "$failed" = 0 ]
+}
+
+end_to_end() {
+  prepare_build
+  database_drop moltrek_e2e
+  database_ensure moltrek_e2e
+  export DB_DATABASE=moltrek_e2e CACHE_STORE=file
+  artisan moltrek:demo --fresh
+  server_start e2e "${MOLTREK_TEST_PORT:-8190}"
+  MOLTREK_ADDRESS=$(server_address e2e) suite playwright var/log/playwright.xml npx playwright test "$@"
+  unset DB_DATABASE CACHE_STORE
+}

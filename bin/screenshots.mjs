@@ -1,0 +1,56 @@
+// Takes the pictures of docs/screenshots from the running demo: node bin/screenshots.mjs [address] [name …]
+import { readFileSync } from 'node:fs'
+import { chromium } from '@playwright/test'
+
+const [address = 'http://127.0.0.1:8080', ...only] = process.argv.slice(2)
+const passwords = JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8'))
+const flags =
+    '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync'
+
+/** name: [path, theme, what to do there] */
+const SHOTS = {
+    'sign-in': ['/sign-in', 'day'],
+    floor: ['/', 'day'],
+    build: ['/jobs/214', 'day'],
+    'build-deck': [
+        '/jobs/214?at=bore.1.across.30',
+        'day',
+        async (page) => {
+            await page.getByRole('textbox', { name: /across the pin, deviation/ }).fill('-0.0004')
+            await page.getByRole('region', { name: 'Key pad' }).getByText('Fits').waitFor()
+        },
+    ],
+    'build-night': ['/jobs/209', 'night'],
+    record: ['/jobs/214/record', 'day'],
+}
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags.split(' ') })
+const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
+const page = await context.newPage()
+const picture = async (name) => {
+    await page.evaluate(() => document.fonts.ready)
+    await page.waitForTimeout(300)
+    await page.screenshot({ path: `docs/screenshots/${name}.png` })
+    console.log(name)
+}
+await page.goto('/sign-in')
+await page.getByLabel('Name').waitFor()
+if (only.length === 0 || only.includes('sign-in')) {
+    await picture('sign-in')
+}
+await page.getByLabel('Name').fill('tomas')
+await page.getByLabel('Password').fill(passwords.tomas)
+await page.getByRole('button', { name: 'Sign in' }).click()
+await page.waitForURL((url) => !url.pathname.includes('sign-in'))
+await page.getByRole('main').waitFor()
+for (const [name, [path, theme, act]] of Object.entries(SHOTS)) {
+    if (name === 'sign-in' || (only.length > 0 && !only.includes(name))) {
+        continue
+    }
+    await page.evaluate((value) => localStorage.setItem('moltrek:theme', JSON.stringify(value)), theme)
+    await page.goto(path)
+    await page.getByRole('main').waitFor()
+    await act?.(page)
+    await picture(name)
+}
+await browser.close()

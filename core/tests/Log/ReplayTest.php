@@ -1,0 +1,201 @@
+<?php
+
+use Eris\Generators;
+use Moltrek\Core\Log\Admission;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Tests\Property;
+
+function demoSheet(string $name = 'ulvane-139r'): EngineSheet
+{
+    return EngineSheet::read(json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json')));
+}
+
+/** An entry that happened this many minutes into the morning. */
+function happened(int $minute, EntryKind $kind, array $payload, ?string $id = null): Entry
+{
+    return new Entry($id ?? sprintf('01900000-0000-7000-8000-%012d', $minute), $kind, json_decode(json_encode((object) $payload)), (new DateTimeImmutable('2026-11-24T08:00:00Z'))->modify("+$minute minutes"), 'TW');
+}
+
+function readingAt(int $minute, string $spot, string|array $reading, array $more = []): Entry
+{
+    return happened($minute, EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $reading] + $more);
+}
+
+function replayed(Entry ...$entries): BuildState
+{
+    return Build::replay(demoSheet(), array_values($entries));
+}
+
+function apart(): Entry
+{
+    return happened(0, EntryKind::JobOpened, ['condition' => 'apart']);
+}
+
+/** Every step of the plan done in order, one a minute. */
+function fitted(): array
+{
+    $minute = 100;
+
+    return array_map(function (string $step) use (&$minute): Entry {
+        return happened($minute++, EntryKind::StepDone, ['step' => $step]);
+    }, array_keys(replayed()->steps()));
+}
+
+it('lets the last reading of a place stand', function () {
+    $state = replayed(apart(), readingAt(1, 'piston.1', '54.90 mm'), readingAt(2, 'piston.1', '54.950 mm'));
+    expect($state->readings()['piston.1']->text)->toBe('54.950 mm');
+});
+
+it('folds by when it happened, not by when it arrived', function () {
+    $late = readingAt(1, 'piston.1', '54.90 mm');
+    $state = replayed(readingAt(2, 'piston.1', '54.950 mm'), apart(), $late);
+    expect($state->readings()['piston.1']->text)->toBe('54.950 mm');
+});
+
+it('takes a struck reading back to the one before', function () {
+    $wrong = readingAt(2, 'piston.1', '54.10 mm');
+    $strike = happened(3, EntryKind::EntryStruck, ['entry' => $wrong->id, 'reason' => 'misread']);
+    expect(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm'), $wrong, $strike)->readings()['piston.1']->text)->toBe('54.950 mm');
+    $undo = happened(4, EntryKind::EntryStruck, ['entry' => $strike->id, 'reason' => 'it was right']);
+    expect(replayed(apart(), $wrong, $strike, $undo)->readings()['piston.1']->text)->toBe('54.10 mm');
+});
+
+it('judges the clearance with the doubt of the tools and what they share', function () {
+    $micrometer = ['id' => 'm2', 'name' => 'M2', 'doubt' => '0.002 mm', 'fixed' => '0.001 mm'];
+    $gauge = ['id' => 'b1', 'name' => 'B1', 'doubt' => '0.003 mm'];
+    $state = replayed(apart(),
+        readingAt(1, 'piston.1', '54.950 mm', ['tool' => $micrometer]),
+        readingAt(2, 'bore.1.across.12', ['setting' => '2.1660 in', 'deviation' => '-0.0004 in'], ['tool' => $gauge, 'set_with' => $micrometer]),
+    );
+    $clearance = $state->assessments()['piston_clearance.1'];
+    // √(3² + 2² + 2² − 2·1²) = √15 µm
+    expect($clearance->doubt->nanometres)->toEqualWithDelta(sqrt(15) * 1000, 1e-6)
+        ->and($clearance->figure)->toBe('0.056')
+        ->and($clearance->verdict->state->value)->toBe('within');
+});
+
+it('does not count a fixed error as shared between two tools', function () {
+    $tool = fn (string $id): array => ['id' => $id, 'name' => $id, 'doubt' => '0.002 mm', 'fixed' => '0.001 mm'];
+    $state = replayed(apart(),
+        readingAt(1, 'piston.1', '54.950 mm', ['tool' => $tool('m2')]),
+        readingAt(2, 'bore.1.across.12', ['setting' => '55 mm', 'deviation' => '0.006 mm'], ['set_with' => $tool('m3')]),
+    );
+    // √(2² + 2²) µm
+    expect($state->assessments()['piston_clearance.1']->doubt->nanometres)->toEqualWithDelta(sqrt(8) * 1000, 1e-6);
+});
+
+it('judges by the source that was chosen', function () {
+    $entries = [apart(), readingAt(1, 'piston.1', '54.950 mm'), readingAt(2, 'bore.1.across.12', '55.013 mm')];
+    $choice = happened(3, EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']);
+    expect(replayed(...$entries)->assessments()['piston_clearance.1']->verdict->state->value)->toBe('within')
+        ->and(replayed(...$entries, ...[$choice])->assessments()['piston_clearance.1']->verdict->state->value)->toBe('worn');
+});
+
+it('offers steps in order and no sooner', function () {
+    $plan = array_keys(replayed()->steps());
+    $state = replayed(apart());
+    expect($state->stepState($state->steps()[$plan[0]]))->toBe(StepState::Ready)
+        ->and($state->stepState($state->steps()[$plan[1]]))->toBe(StepState::Open);
+    $state = replayed(apart(), happened(1, EntryKind::StepDone, ['step' => $plan[0]]));
+    expect($state->stepState($state->steps()[$plan[1]]))->toBe(StepState::Ready);
+});
+
+it('can be finished by doing what is ready', function (string $engine) {
+    $sheet = demoSheet($engine);
+    $entries = [apart()];
+    for ($minute = 1; $minute < 50; $minute++) {
+        $state = Build::replay($sheet, $entries);
+        $ready = array_filter($state->steps(), fn ($step) => $state->stepState($step) === StepState::Ready);
+        if ($ready === []) {
+            break;
+        }
+        $entries[] = happened($minute, EntryKind::StepDone, ['step' => array_key_first($ready)]);
+    }
+    expect(array_filter($state->steps(), fn ($step) => $state->stepState($step) !== StepState::Done))->toBe([])
+        ->and($state->togetherUpTo()->kind->value)->toBe('barrel');
+})->with(['ulvane-139r', 'skarn-594', 'harbick-421']);
+
+it('undoes the joining but keeps the pistons on their rods when the barrel is lifted', function () {
+    $state = replayed(apart(), ...[...fitted(), happened(200, EntryKind::SlabLifted, ['slab' => 'barrel'])]);
+    $steps = $state->steps();
+    expect($state->stepState($steps['piston-on.1']))->toBe(StepState::Done)
+        ->and($state->stepState($steps['barrel-down']))->toBe(StepState::Open)
+        ->and($state->stepState($steps['gaps-placed']))->toBe(StepState::Ready)
+        ->and($state->togetherUpTo()->id)->toBe('base-gasket');
+});
+
+it('says the one next thing', function (array $entries, string $kind, ?string $id) {
+    $next = replayed(...$entries)->nextMove();
+    expect([$next->kind, $next->id])->toBe([$kind, $id]);
+})->with(function () {
+    $read = fn (string $gap): array => [
+        readingAt(1, 'piston.1', '54.950 mm'),
+        ...array_map(fn (string $place): Entry => readingAt(2, 'bore.1.'.$place, '55.007 mm'), ['across.12', 'along.12', 'across.30', 'along.30', 'across.68', 'along.68']),
+        readingAt(3, 'ring_gap.1.top', ['passes' => $gap, 'refuses' => '0.25 mm']),
+        readingAt(4, 'ring_gap.1.second', ['passes' => '0.25 mm', 'refuses' => '0.30 mm']),
+    ];
+    $ordered = happened(9, EntryKind::PartOrdered, ['part' => 'Ring set', 'for' => ['ring_gap', 'ring-on']]);
+
+    return [
+        'came in whole: take it down' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole'])], 'lift', 'barrel'],
+        'apart: read the piston first' => [[apart()], 'spot', 'piston.1'],
+        'read: settle what is too close' => [[apart(), ...$read('0.20 mm')], 'spot', 'ring_gap.1.top'],
+        'settled: fit, lowest ring first' => [[apart(), ...$read('0.22 mm')], 'step', 'ring-on.second.1'],
+        'rings on order: nothing to do but wait' => [[apart(), ...array_slice($read('0.22 mm'), 0, 7), $ordered], 'wait', null],
+        'all fitted' => [[apart(), ...$read('0.22 mm'), ...fitted()], 'none', null],
+    ];
+});
+
+it('gives one state for the same entries in any order of arrival', function () {
+    $entries = [apart(), readingAt(1, 'piston.1', '54.950 mm'), readingAt(2, 'piston.1', '54.951 mm'), readingAt(2, 'bore.1.across.12', '55.007 mm'),
+        happened(4, EntryKind::SlabLifted, ['slab' => 'head']), ...array_slice(fitted(), 0, 4), happened(300, EntryKind::EntryStruck, ['entry' => sprintf('01900000-0000-7000-8000-%012d', 102), 'reason' => 'wrong box'])];
+    $fingerprint = fn (BuildState $state): array => [
+        array_map(fn ($reading) => $reading->text, $state->readings()),
+        array_map(fn ($step) => $state->stepState($step)->value, $state->steps()),
+        array_map(fn ($slab) => $state->slabState($slab)->value, $state->sheet->slabs),
+    ];
+    $expected = $fingerprint(replayed(...$entries));
+    Property::holds(60, [Generators::tuple(...array_fill(0, count($entries), Generators::choose(0, 1000)))], function (array $keys) use ($entries, $fingerprint, $expected): void {
+        array_multisort($keys, $entries);
+        expect($fingerprint(replayed(...$entries)))->toBe($expected);
+    });
+});
+
+it('refuses an entry that does not belong', function (EntryKind $kind, array $payload, string $field) {
+    $admission = new Admission(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm')));
+    expect(fn () => $admission->check($kind, json_decode(json_encode((object) $payload))))->toThrow(function (Refusal $refusal) use ($field): void {
+        expect($refusal->field)->toBe($field);
+    });
+})->with([
+    'a place of another engine' => [EntryKind::ReadingTaken, ['spot' => 'piston.9', 'reading' => '54 mm'], 'spot'],
+    'a figure without a unit' => [EntryKind::ReadingTaken, ['spot' => 'piston.1', 'reading' => '54.95'], 'reading'],
+    'a misspelt leaf' => [EntryKind::ReadingTaken, ['spot' => 'ring_gap.1.top', 'reading' => ['pases' => '0.2 mm']], 'reading.pases'],
+    'a strike without a reason' => [EntryKind::EntryStruck, ['entry' => '01900000-0000-7000-8000-000000000001', 'reason' => ' '], 'reason'],
+    'a strike of nothing' => [EntryKind::EntryStruck, ['entry' => 'x', 'reason' => 'misread'], 'entry'],
+    'a step whose turn has not come' => [EntryKind::StepDone, ['step' => 'barrel-down'], 'step'],
+    'a step of another engine' => [EntryKind::StepDone, ['step' => 'paint'], 'step'],
+    'a source that does not exist' => [EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'a friend', 'reason' => 'x'], 'range'],
+    'lifting the cases' => [EntryKind::SlabLifted, ['slab' => 'case'], 'slab'],
+    'an empty note' => [EntryKind::NoteWritten, ['text' => ''], 'text'],
+    'an unknown key' => [EntryKind::NoteWritten, ['text' => 'a', 'colour' => 'red'], 'colour'],
+    'a day that is none' => [EntryKind::PartOrdered, ['part' => 'Rings', 'promised' => 'soon'], 'promised'],
+]);
+
+it('tells each kind of entry in the shop’s words', function (Entry $entry, string $line) {
+    $state = replayed(apart(), $entry);
+    expect((new Slip($state))->line($entry))->toBe($line);
+})->with([
+    [readingAt(1, 'ring_gap.1.top', ['passes' => '0.20 mm', 'refuses' => '0.25 mm']), 'Top ring end gap: 0.20 mm passes, 0.25 mm refuses'],
+    [readingAt(1, 'bore.1.across.30', ['setting' => '2.1660 in', 'deviation' => '-0.0004 in']), 'Bore, 30 mm down, across the pin: -0.0004 in from 2.1660 in = 55.0062 mm'],
+    [happened(1, EntryKind::SlabLifted, ['slab' => 'head']), 'Taken off, down to and with: Head'],
+    [happened(1, EntryKind::PartOrdered, ['part' => 'Ring set', 'promised' => '2026-11-25']), 'Ordered: Ring set, promised for Wed 25 Nov'],
+    [happened(1, EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']), 'Piston-to-cylinder clearance by the engine maker: their piston'],
+    [happened(1, EntryKind::NoteWritten, ['text' => 'Oiled.']), 'Oiled.'],
+]);

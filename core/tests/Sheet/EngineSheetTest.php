@@ -1,0 +1,53 @@
+<?php
+
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Planning\FittingPlan;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\EngineSheet;
+
+function sheetDocument(string $name): stdClass
+{
+    return json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json'));
+}
+
+it('reads the demo engines', function (string $name, string $description, float $displacement, int $spots, int $steps) {
+    $sheet = EngineSheet::read(sheetDocument($name));
+    expect($sheet->description())->toBe($description)
+        ->and($sheet->displacement())->toEqualWithDelta($displacement, 0.1)
+        ->and(Catalogue::of($sheet))->toHaveCount($spots)
+        ->and(FittingPlan::of($sheet))->toHaveCount($steps);
+})->with([
+    // spots a cylinder: piston, 3 depths × 2 axes, the rings with a gap; steps: rings, two clips, piston, then gasket, gaps, barrel, turn
+    'π/4 · 5.5² · 5.84' => ['ulvane-139r', 'trail bike, two-stroke single', 138.7, 9, 9],
+    'π/4 · 7.25² · 7.2 · 2' => ['skarn-594', 'snowmobile, two-stroke parallel twin', 594.5, 18, 14],
+    'π/4 · 8.6² · 7.25' => ['harbick-421', 'ATV, four-stroke single', 421.1, 11, 12],
+]);
+
+it('refuses a sheet that contradicts itself', function (callable $spoil, string $field) {
+    $document = sheetDocument('ulvane-139r');
+    $spoil($document);
+    expect(fn () => EngineSheet::read($document))->toThrow(function (Refusal $refusal) use ($field): void {
+        expect($refusal->field)->toBe($field);
+    });
+})->with([
+    'a misspelt key' => [fn (stdClass $sheet) => $sheet->geometry->boar = '55 mm', 'geometry.boar'],
+    'an unknown cycle' => [fn (stdClass $sheet) => $sheet->cycle = 'three-stroke', 'cycle'],
+    'two cylinders in a single' => [fn (stdClass $sheet) => $sheet->layout->cylinders[] = (object) ['id' => '2', 'name' => 'other'], 'layout.cylinders'],
+    'an id twice' => [fn (stdClass $sheet) => $sheet->slabs[1]->id = 'case', 'slabs'],
+    'crossed limits' => [fn (stdClass $sheet) => $sheet->limits[0]->min = '0.070 mm', 'limits.0.min'],
+    'a bore without a unit' => [fn (stdClass $sheet) => $sheet->geometry->bore = '55', 'geometry.bore'],
+    'no slabs' => [fn (stdClass $sheet) => $sheet->slabs = [], 'slabs'],
+    'another schema' => [fn (stdClass $sheet) => $sheet->schema = 'other', 'schema'],
+]);
+
+it('puts the rings on from the lowest groove up, in one order a cylinder', function () {
+    $names = array_map(fn (Step $step): string => $step->name, array_values(FittingPlan::of(EngineSheet::read(sheetDocument('harbick-421')))));
+    expect(array_slice($names, 0, 5))->toBe(['Lower oil rail on', 'Oil ring expander on', 'Upper oil rail on', 'Second ring on, 2N up', 'Top ring on, N up']);
+});
+
+it('lowers the barrel only when every piston is on', function () {
+    $plan = FittingPlan::of(EngineSheet::read(sheetDocument('skarn-594')));
+    expect($plan['base-gasket']->needs)->toBe(['circlip-second.left', 'circlip-second.right'])
+        ->and($plan['barrel-down']->needs)->toBe(['gaps-placed']);
+});

@@ -1,0 +1,30 @@
+import { defineConfig } from '@playwright/test'
+
+export default defineConfig({
+    testDir: 'e2e',
+    workers: 1,
+    retries: 0,
+    timeout: 60_000,
+    expect: { timeout: 8_000 },
+    outputDir: 'var/test-results',
+    reporter: [['line'], ['junit', { outputFile: 'var/log/playwright.xml' }]],
+    use: {
+        baseURL: process.env.MOLTREK_ADDRESS,
+        viewport: { width: 1280, height: 800 },
+        locale: 'en-GB',
+        timezoneId: 'Europe/Lisbon',
+        trace: 'off',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: [
+                '--no-sandbox',
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
+        },
+    },
+})

@@ -1,0 +1,19 @@
+<?php
+
+use App\Calculations\Reference;
+use App\Console\Commands\OpenApi;
+use Symfony\Component\Process\Process;
+
+it('describes the interface as the controllers have it', function () {
+    expect(file_get_contents(base_path('docs/openapi.json')))->toBe(OpenApi::text());
+});
+
+it('types the front end by that description', function () {
+    $out = base_path('var/api-types.check.d.ts');
+    (new Process(['npx', 'openapi-typescript', 'docs/openapi.json', '-o', $out], base_path()))->mustRun();
+    expect(file_get_contents(base_path('resources/js/app/api-types.d.ts')))->toBe(file_get_contents($out));
+});
+
+it('keeps the reference of the calculations as the code has them', function () {
+    expect(file_get_contents(base_path('docs/calculations.md')))->toBe(Reference::text());
+});

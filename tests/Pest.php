@@ -1,0 +1,5 @@
+<?php
+
+use Tests\TestCase;
+
+pest()->extend(TestCase::class)->in('Feature');
