@@ -3,8 +3,8 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\Clearance;
 use Moltrek\Core\Fitting\ClearanceDoubt;
-use Moltrek\Core\Fitting\PistonClearance as Clearance;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Measuring\BoreReading;
 use Moltrek\Core\Quantity\Length;
@@ -37,6 +37,6 @@ final class PistonClearance implements Calculation
         $throughSetting = array_filter($bore, static fn (BoreReading $reading): bool => $reading->isDeviation()) !== [];
         $in->placing(static fn (): Length => $doubts->combined($throughSetting), 'doubt');
 
-        return Clearance::of($bore, $piston, $doubts, LimitDocument::read($in, 'limit'))->toArray();
+        return Clearance::of($bore, $piston, $doubts, LimitDocument::read($in, 'limit'), Clearance::pistonWording())->toArray();
     }
 }

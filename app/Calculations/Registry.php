@@ -10,6 +10,14 @@ final class Registry
         Convert::class,
         PistonClearance::class,
         RingGap::class,
+        Clearance::class,
+        BoreMap::class,
+        Oversize::class,
+        PairPistons::class,
+        RingClocking::class,
+        Shells::class,
+        Crosshatch::class,
+        TaperFromGaps::class,
     ];
 
     /** @return array<string, Calculation> */

@@ -71,3 +71,27 @@ it('escapes what would split a line', function () {
     $line = JsonText::encode(['text' => "a\u{2028}b\u{2029}c\u{85}d\ne"]);
     expect(preg_split('/[\n\x{2028}\x{2029}\x{85}]/u', $line))->toHaveCount(1)->and(json_decode($line, true)['text'])->toBe("a\u{2028}b\u{2029}c\u{85}d\ne");
 });
+
+it('refuses by field what the measuring bench cannot use', function (string $name, string $document, string $field) {
+    $answer = json_decode($this->actingAs($this->person())->call('POST', '/api/calculations/'.$name, content: $document)->assertStatus(422)->getContent(), true);
+    expect($answer['field'])->toBe($field);
+})->with([
+    'shared has no place in a clearance' => ['clearance', '{"hole":"16 mm","shaft":"15.9 mm","doubt":{"shared":"1 µm"}}', 'doubt.shared'],
+    'a shaft of nothing' => ['clearance', '{"hole":"16 mm","shaft":"0 mm"}', 'shaft'],
+    'a negative tolerance' => ['clearance', '{"hole":"16 mm","shaft":"16.01 mm","limit":{"nominal":"-0.01 mm","plus":"-0.01 mm"}}', 'limit.plus'],
+    'a place read twice' => ['bore-map', '{"readings":[{"depth":"12 mm","axis":"pin","value":"86 mm"},{"depth":"1.2 cm","axis":"pin","value":"86 mm"}]}', 'readings'],
+    'no readings' => ['bore-map', '{"readings":[]}', 'readings'],
+    'a depth above the face' => ['bore-map', '{"readings":[{"depth":"-1 mm","axis":"pin","value":"86 mm"}]}', 'readings.0.depth'],
+    'smallest over largest' => ['oversize', '{"lining":"iron","bore":{"smallest":"86.1 mm","largest":"86 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"}}', 'bore.smallest'],
+    'iron without a clean-up' => ['oversize', '{"lining":"iron","bore":{"smallest":"86 mm","largest":"86 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"}}', 'cleanup'],
+    'iron without sizes' => ['oversize', '{"lining":"iron","bore":{"smallest":"86 mm","largest":"86 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"},"cleanup":"0.02 mm","wall_limit":"87 mm"}', 'sizes'],
+    'another lining' => ['oversize', '{"lining":"tin","bore":{"smallest":"86 mm","largest":"86 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"}}', 'lining'],
+    'fewer pistons' => ['pair-pistons', '{"bores":{"1":"86 mm","2":"86 mm"},"pistons":{"A":"85.9 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"}}', 'pistons'],
+    'no bores' => ['pair-pistons', '{"bores":{},"pistons":{"A":"85.9 mm"},"clearance":{"min":"0.04 mm","max":"0.06 mm"}}', 'bores'],
+    'angles beside a school' => ['ring-clocking', '{"school":"thirds","angles":{"top":"1 deg"}}', 'angles'],
+    'pegs without angles' => ['ring-clocking', '{"school":"pegs"}', 'angles'],
+    'a ring nobody has' => ['ring-clocking', '{"school":"thirds","rings":["top","third"]}', 'rings.1'],
+    'half a mark' => ['shells', '{"offset":1,"rows":[{"place":"main 1","a":5.5,"b":2}],"colours":{}}', 'rows.0.a'],
+    'a spindle that stands' => ['crosshatch', '{"bore":"86 mm","spindle":"0 rpm","stroke":"98 mm","strokes_per_minute":60}', 'spindle'],
+    'no leaf above' => ['taper-from-gaps', '{"upper":{},"lower":{"passes":"0.2 mm"}}', 'upper.passes'],
+]);

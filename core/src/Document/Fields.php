@@ -51,6 +51,12 @@ final readonly class Fields
         return isset($this->object->{$key});
     }
 
+    /** These fields, once it is sure that the key is there. */
+    public function required(string $key, string $allowed = 'a list'): self
+    {
+        return $this->has($key) ? $this : throw $this->placed(MalformedDocument::missing($key, $allowed));
+    }
+
     public function raw(string $key): mixed
     {
         return $this->object->{$key} ?? null;
@@ -267,6 +273,37 @@ final readonly class Fields
     public function sizeOrNull(string $key): ?Length
     {
         return $this->has($key) ? $this->size($key) : null;
+    }
+
+    /** An angle of any sign, in billionths of a degree. */
+    public function angle(string $key): int|float
+    {
+        return $this->quantity($key, Dimension::Angle)->base();
+    }
+
+    /** A quantity of more than zero, in its canonical unit. */
+    public function positive(string $key, Dimension $dimension): float
+    {
+        $base = $this->quantity($key, $dimension)->base();
+        if ($base <= 0) {
+            throw $this->placed(OutOfDomain::notPositive($this->text($key)), $key);
+        }
+
+        return $dimension->canonicalValue($base);
+    }
+
+    /** A plain number of more than zero: a count, a rate. */
+    public function number(string $key): float
+    {
+        $raw = $this->raw($key);
+        if ($raw === null) {
+            throw $this->placed(MalformedDocument::missing($key, 'a number of more than zero'));
+        }
+        if ((! is_int($raw) && ! is_float($raw)) || $raw <= 0) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, 'a number of more than zero'), $key);
+        }
+
+        return (float) $raw;
     }
 
     private function path(string $key): string

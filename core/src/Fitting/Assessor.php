@@ -64,7 +64,7 @@ final readonly class Assessor
             return new Assessment(...$known);
         }
         $diameters = array_map(static fn (Reading $reading): BoreReading => $reading->diameter ?? BoreReading::direct($reading->size()), $boreReadings);
-        $clearance = PistonClearance::of($diameters, $pistonReading->size(), self::doubt($boreReadings, $pistonReading), $source->limit);
+        $clearance = Clearance::of($diameters, $pistonReading->size(), self::doubt($boreReadings, $pistonReading), $source->limit, Clearance::pistonWording());
         [$smallest, $largest] = [$clearance->smallest(), $clearance->largest()];
         $figure = $smallest->equals($largest) ? self::figure($smallest) : self::figure($smallest).' to '.self::figure($largest);
 

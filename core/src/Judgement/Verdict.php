@@ -30,6 +30,12 @@ final readonly class Verdict
         return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.', 'No limit');
     }
 
+    /** Nothing has been read that could be judged. */
+    public static function unread(string $what): self
+    {
+        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There are too few readings for %s.', $what), 'Read the places that are missing.', 'Not measured');
+    }
+
     /** @param  Wording  $wording how this quantity is spoken of */
     public static function of(?Limit $limit, Wording $wording, Interval $first, Interval ...$others): self
     {

@@ -1,7 +1,7 @@
 <?php
 
 use Eris\Generators;
-use Moltrek\Core\Fitting\PistonClearance;
+use Moltrek\Core\Fitting\Clearance;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Ruler;
@@ -20,7 +20,7 @@ function limitOf(?int $min = 50, ?int $max = 65, ?int $serviceMin = 40, ?int $se
 
 function verdictOn(Limit $limit, Interval ...$intervals): Verdict
 {
-    return Verdict::of($limit, PistonClearance::wording(), ...$intervals);
+    return Verdict::of($limit, Clearance::pistonWording(), ...$intervals);
 }
 
 it('judges a figure with its doubt', function (int $figure, int $doubt, string $state, ?string $side, ?array $between, string $likely) {

@@ -1,8 +1,8 @@
 <?php
 
 use Eris\Generators;
+use Moltrek\Core\Fitting\Clearance;
 use Moltrek\Core\Fitting\ClearanceDoubt;
-use Moltrek\Core\Fitting\PistonClearance;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Measuring\BoreReading;
 use Moltrek\Core\Quantity\Dimension;
@@ -21,7 +21,7 @@ function ulvaneLimit(): Limit
 }
 
 it('is bore less piston, smallest and largest', function () {
-    $clearance = PistonClearance::of([
+    $clearance = Clearance::of([
         BoreReading::deviation(Length::of('2.1660 in'), Length::of('-0.0004 in')),
         BoreReading::direct(Length::of('55.012 mm')),
     ], Length::of('54.952 mm'), doubtOf(), ulvaneLimit());
@@ -52,7 +52,7 @@ it('refuses a deviation that leaves no bore', function () {
 
 it('does not depend on the units typed', function () {
     Property::holds(200, [Generators::choose(21_600, 21_700), Generators::choose(21_500, 21_650)], function (int $bore, int $piston): void {
-        $judge = fn (string $bore, string $piston): array => PistonClearance::of([BoreReading::direct(Length::of($bore))], Length::of($piston), doubtOf('2 µm', '0 mm', '2 µm'), ulvaneLimit())->toArray();
+        $judge = fn (string $bore, string $piston): array => Clearance::of([BoreReading::direct(Length::of($bore))], Length::of($piston), doubtOf('2 µm', '0 mm', '2 µm'), ulvaneLimit())->toArray();
         $inches = fn (int $tenThousandths): string => sprintf('%.4f in', $tenThousandths / 10_000);
         $millimetres = fn (int $tenThousandths): string => sprintf('%.5f mm', $tenThousandths * 0.00254);
         expect($judge($inches($bore), $inches($piston)))->toBe($judge($millimetres($bore), $millimetres($piston)));

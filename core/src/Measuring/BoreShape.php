@@ -1,0 +1,63 @@
+<?php
+
+namespace Moltrek\Core\Measuring;
+
+use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\Limit;
+use Moltrek\Core\Judgement\Verdict;
+use Moltrek\Core\Judgement\Wording;
+use Moltrek\Core\Quantity\Length;
+
+/**
+ * A bore map judged: its size at the smallest and at the largest with √(bore² + setting²), its out-of-round and taper with
+ * bore·√2, since a difference of two readings by one gauge carries the doubt of both and not the setting's.
+ */
+final readonly class BoreShape
+{
+    private function __construct(public BoreMap $map, public Verdict $size, public Verdict $outOfRound, public Verdict $taper)
+    {
+    }
+
+    public static function of(BoreMap $map, Length $doubt, Length $settingDoubt, ?Limit $size = null, ?Limit $outOfRound = null, ?Limit $taper = null): self
+    {
+        $sizeDoubt = $map->throughSetting() ? hypot($doubt->nanometres, $settingDoubt->nanometres) : $doubt->nanometres;
+        $differenceDoubt = $doubt->nanometres * M_SQRT2;
+        $difference = static fn (?Length $value, ?Limit $limit, Wording $wording): Verdict => $value === null
+            ? Verdict::unread($wording->what)
+            : Verdict::of($limit, $wording, Interval::around($value->nanometres, $differenceDoubt));
+
+        return new self($map,
+            Verdict::of($size, self::sizeWording(),
+                Interval::around($map->smallest()->diameter()->nanometres, $sizeDoubt),
+                Interval::around($map->largest()->diameter()->nanometres, $sizeDoubt)),
+            $difference($map->worstOutOfRound(), $outOfRound, self::shapeWording('out-of-round')),
+            $difference($map->worstTaper(), $taper, self::shapeWording('the taper')),
+        );
+    }
+
+    public static function sizeWording(): Wording
+    {
+        return new Wording('the bore', 'too small', 'too large', 'Hone to size where the bore may be honed.', 'Rebore, replate or replace: decide the bore.', 'Read it again with a finer gauge, or set the gauge again.');
+    }
+
+    public static function shapeWording(string $what): Wording
+    {
+        return new Wording($what, 'too small', 'too large', 'Read it again.', 'Rebore, replate or replace: decide the bore.', 'Read the two places again with a finer gauge.');
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        $map = $this->map;
+        $point = static fn (BorePoint $point): array => ['value' => $point->diameter()->quantity(), 'depth' => $point->depth->quantity(), 'axis' => $point->axis];
+
+        return [
+            'smallest' => $point($map->smallest()), 'largest' => $point($map->largest()), 'mean' => $map->mean()?->quantity(),
+            'out_of_round' => array_map(static fn (array $spread): array => ['depth' => $spread['depth']->quantity(), 'value' => $spread['value']->quantity()], $map->outOfRound()),
+            'taper' => array_map(static fn (array $spread): array => ['axis' => $spread['axis'], 'value' => $spread['value']->quantity()], $map->taper()),
+            'worst_out_of_round' => $map->worstOutOfRound()?->quantity(), 'worst_taper' => $map->worstTaper()?->quantity(),
+            'verdicts' => ['size' => $this->size->toArray(), 'out_of_round' => $this->outOfRound->toArray(), 'taper' => $this->taper->toArray()],
+            'missing' => array_map(static fn (array $place): array => ['depth' => $place['depth']->quantity(), 'axis' => $place['axis']], $map->missing()),
+        ];
+    }
+}
