@@ -3,6 +3,7 @@
 namespace App\Actions;
 
 use App\Build\JobLog;
+use App\Build\Shop;
 use App\Calculations\JsonText;
 use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\RefusalShape;
@@ -121,7 +122,7 @@ final class RecordEntries
             $id = $payload->{$key} ?? null;
             if (is_string($id)) {
                 $tool = Instrument::query()->find($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.'.$key);
-                $payload->{$key} = $tool->snapshot();
+                $payload->{$key} = $tool->snapshot(Shop::now());
             }
         }
 

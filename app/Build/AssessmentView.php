@@ -20,20 +20,21 @@ use Moltrek\Core\Sheet\SheetLimit;
 /** An assessment of the core as the screens take it: lengths in millimetres, the ruler ready to draw. */
 final class AssessmentView
 {
-    public static function of(Assessment $assessment, string $slab): AssessmentShape
+    public static function of(Assessment $assessment, string $slab, bool $isExpected): AssessmentShape
     {
         $limit = $assessment->source->limit;
 
         return new AssessmentShape(
-            $assessment->id, $assessment->scope, $assessment->quantity->value, $assessment->name, $assessment->cylinder->id, $slab,
+            $assessment->id, $assessment->scope, $assessment->quantity->key, $assessment->name, $assessment->cylinder?->id, $slab,
             $assessment->figure,
             $assessment->doubt === null ? null : self::millimetres($assessment->doubt->nanometres),
             $assessment->verdict === null ? null : self::verdict($assessment->verdict),
-            $limit === null ? null : self::ruler(Ruler::of($limit, $assessment->intervals)),
+            $limit === null ? null : self::ruler(Ruler::of($limit, $assessment->intervals), $limit->dimension),
             $assessment->spots, $assessment->missing,
             array_map(static fn (SheetLimit $stated): SourceShape => self::source($stated, $assessment), $assessment->offered),
             $assessment->source->reason,
             $assessment->filing,
+            $assessment->quantity->dimension->canonicalUnit()->symbol, $isExpected,
         );
     }
 
@@ -41,35 +42,40 @@ final class AssessmentView
     {
         return new VerdictShape(
             $verdict->state->value, $verdict->side?->value, $verdict->likely?->value, $verdict->words, $verdict->reason, $verdict->action,
-            $verdict->margin === null ? null : self::millimetres($verdict->margin),
+            $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
         );
     }
 
-    private static function ruler(?Ruler $ruler): ?RulerShape
+    private static function ruler(?Ruler $ruler, Dimension $dimension): ?RulerShape
     {
+        $at = $dimension->canonicalValue(...);
+
         return $ruler === null ? null : new RulerShape(
-            self::millimetres($ruler->from), self::millimetres($ruler->to),
-            array_map(static fn (array $zone): ZoneShape => new ZoneShape(self::millimetres($zone['from']), self::millimetres($zone['to']), $zone['zone']->value, $zone['side']?->value), $ruler->zones),
-            array_map(static fn (array $mark): MarkShape => new MarkShape(self::millimetres($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
+            $at($ruler->from), $at($ruler->to),
+            array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone']->value, $zone['side']?->value), $ruler->zones),
+            array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
             array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
-                self::millimetres($interval->low), $interval->high === null ? null : self::millimetres($interval->high), self::millimetres($interval->nominal), ! $interval->highIncluded,
+                $at($interval->low), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
             ), $ruler->intervals),
         );
     }
 
     private static function source(SheetLimit $stated, Assessment $assessment): SourceShape
     {
+        $notes = array_filter([$stated->condition, $stated->rule === null ? null : 'rule on the '.($stated->onMeasuredBore ? 'measured' : 'nominal').' bore', $stated->note]);
+
         return new SourceShape(
-            $stated->source->value, self::limitText($stated->limit), $stated->limit->hasRange(), $stated->limit->hasService(),
+            $stated->source->value, self::limitText($stated->limit).($notes === [] ? '' : ' ('.implode(', ', $notes).')'), $stated->limit->hasRange(), $stated->limit->hasService(),
             $stated->limit->hasRange() && $assessment->source->range === $stated->source,
             $stated->limit->hasService() && $assessment->source->service === $stated->source,
         );
     }
 
     /** "0.050 to 0.065, service 0.100 mm". */
-    private static function limitText(Limit $limit): string
+    public static function limitText(Limit $limit): string
     {
-        $figure = static fn (int|float|null $base): string => $base === null ? '' : number_format(self::millimetres($base), 3, '.', '');
+        $decimals = $limit->dimension === Dimension::Length ? 3 : 0;
+        $figure = static fn (int|float|null $base): string => $base === null ? '' : number_format($limit->dimension->canonicalValue($base), $decimals, '.', '');
         $range = match (true) {
             $limit->min !== null && $limit->max !== null => $figure($limit->min).' to '.$figure($limit->max),
             $limit->min !== null => 'at least '.$figure($limit->min),
@@ -78,7 +84,7 @@ final class AssessmentView
         };
         $service = implode(' to ', array_filter([$figure($limit->serviceMin), $figure($limit->serviceMax)]));
 
-        return implode(', ', array_filter([$range, $service === '' ? '' : 'service '.$service])).' mm';
+        return implode(', ', array_filter([$range, $service === '' ? '' : 'service '.$service])).' '.$limit->dimension->canonicalUnit()->symbol;
     }
 
     private static function millimetres(int|float $nanometres): float

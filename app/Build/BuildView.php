@@ -30,17 +30,12 @@ use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
-use Moltrek\Core\Sheet\SlabKind;
 
 /** A replayed build as the screens take it. */
 final readonly class BuildView
 {
-    private string $measuredSlab;
-
     public function __construct(private Job $job, private BuildState $state, private DateTimeImmutable $now)
     {
-        $sheet = $state->sheet;
-        $this->measuredSlab = ($sheet->slab(SlabKind::Barrel) ?? $sheet->slabs[0])->id;
     }
 
     public function job(int $lastSeq): JobShape
@@ -79,7 +74,11 @@ final readonly class BuildView
 
     public function assessment(Assessment $assessment): AssessmentShape
     {
-        return AssessmentView::of($assessment, $this->measuredSlab);
+        $spots = array_filter(array_map(fn (string $id): ?Spot => $this->state->spots[$id] ?? null, $assessment->spots));
+        $last = $spots[array_key_last($spots) ?? 0] ?? null;
+        $isExpected = $assessment->offered !== [] || $assessment->verdict !== null || $last?->expected === true;
+
+        return AssessmentView::of($assessment, $last === null ? $this->state->sheet->slabs[0]->id : $this->state->slabOf($last)->id, $isExpected);
     }
 
     /** @return list<SlipLineShape> the newest first */
@@ -103,20 +102,20 @@ final readonly class BuildView
 
     private function slab(Slab $slab): SlabShape
     {
-        $measured = $slab->id === $this->measuredSlab;
         $open = array_filter($this->state->steps(), fn (Step $step): bool => $step->slab === $slab->id && $this->state->doneBy($step->id) === null);
-        $unread = $measured ? array_filter($this->state->spots, fn (Spot $spot): bool => $this->state->entryAt($spot->id) === null) : [];
+        $unread = array_filter($this->state->expectedSpots(), fn (Spot $spot): bool => $this->state->slabOf($spot)->id === $slab->id && $this->state->entryAt($spot->id) === null);
 
         return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabState($slab)->value, $slab->note,
-            count($open) + count($unread), $measured ? $this->verdictCounts() : []);
+            count($open) + count($unread), $this->verdictCounts($slab));
     }
 
     /** @return list<VerdictCountShape> */
-    private function verdictCounts(): array
+    private function verdictCounts(Slab $slab): array
     {
         $counts = [];
         foreach ($this->state->assessments() as $assessment) {
-            if ($assessment->verdict !== null) {
+            $spot = $this->state->spots[$assessment->spots[0]] ?? null;
+            if ($assessment->verdict !== null && $spot !== null && $this->state->slabOf($spot)->id === $slab->id) {
                 $counts[$assessment->verdict->state->value] = ($counts[$assessment->verdict->state->value] ?? 0) + 1;
             }
         }
@@ -127,7 +126,7 @@ final readonly class BuildView
 
     private function spot(Spot $spot): SpotShape
     {
-        return SpotView::of($this->state, $spot, $this->measuredSlab);
+        return SpotView::of($this->state, $spot);
     }
 
     private function step(Step $step): StepShape

@@ -27,7 +27,7 @@ final class DrawingView
         $geometry = new CrankGeometry($stroke / 2, $rod);
 
         return new DrawingShape(
-            $sheet->cycle->value, $sheet->form->value, $sheet->cooling->value, $sheet->valveGear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
+            $sheet->cycle->value, $sheet->form->value, $sheet->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
             $bore, $stroke,
             $rod,
             $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),

@@ -69,7 +69,7 @@ final readonly class RecordView
                 continue;
             }
             fputcsv($out, array_map(self::cell(...), [
-                $reading['name'], $reading['as_typed'], $reading['value']['value'] ?? '', 'mm',
+                $reading['name'], $reading['as_typed'], $reading['value']['value'] ?? '', $reading['value']['unit'] ?? 'mm',
                 $reading['low']['value'] ?? '', $reading['high']['value'] ?? '',
                 $reading['tool'] ?? '', $reading['by'], $reading['at'],
             ]), escape: '');
@@ -90,7 +90,7 @@ final readonly class RecordView
 
         return [
             'place' => $spot->id, 'name' => $spot->name, 'as_typed' => $reading->text,
-            'value' => $reading->bracket === null ? $reading->size()->quantity() : null,
+            'value' => $reading->quantity(),
             'low' => $reading->bracket?->low->quantity(), 'high' => $reading->bracket?->high?->quantity(),
             'tool' => $reading->tool?->name, 'by' => $entry->by, 'at' => $this->local($entry->at),
         ];

@@ -2,7 +2,11 @@
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
+use Moltrek\Core\Measuring\InstrumentDoubt;
+use Moltrek\Core\Quantity\Length;
 use stdClass;
 
 /**
@@ -14,6 +18,11 @@ use stdClass;
  * @property string|null $doubt
  * @property string|null $fixed
  * @property list<string> $leaves
+ * @property string|null $range
+ * @property string|null $resolution
+ * @property CarbonImmutable|null $checked_on
+ * @property CarbonImmutable|null $next_check
+ * @property bool $simulated
  */
 final class Instrument extends Model
 {
@@ -26,18 +35,27 @@ final class Instrument extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['leaves' => 'array'];
+        return ['leaves' => 'array', 'checked_on' => 'immutable_date', 'next_check' => 'immutable_date', 'simulated' => 'boolean'];
     }
 
-    /** The tool as it is today, to be kept with a reading. */
-    public function snapshot(): stdClass
+    public function isOverdue(DateTimeImmutable $today): bool
     {
+        return $this->next_check !== null && $this->next_check->format('Y-m-d') < $today->format('Y-m-d');
+    }
+
+    /** The tool as it is today, to be kept with a reading. A tool whose check is overdue is trusted less. */
+    public function snapshot(DateTimeImmutable $today): stdClass
+    {
+        $overdue = $this->isOverdue($today);
+
         return (object) array_filter([
             'id' => $this->id,
             'name' => $this->name,
-            'doubt' => $this->doubt,
+            'kind' => $this->kind,
+            'doubt' => $this->doubt === null ? null : InstrumentDoubt::expanded(Length::of($this->doubt), $overdue)->exact(),
             'fixed' => $this->fixed,
             'leaves' => $this->leaves,
-        ], static fn (mixed $value): bool => $value !== null && $value !== []);
+            'overdue' => $overdue,
+        ], static fn (mixed $value): bool => $value !== null && $value !== [] && $value !== false);
     }
 }

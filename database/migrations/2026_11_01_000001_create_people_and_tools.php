@@ -26,6 +26,11 @@ return new class extends Migration
             $table->string('doubt')->nullable()->comment('expanded, as a quantity with its unit');
             $table->string('fixed')->nullable()->comment('the part of the doubt that all its readings share');
             $table->jsonb('leaves')->default('[]');
+            $table->string('range')->nullable();
+            $table->string('resolution')->nullable();
+            $table->date('checked_on')->nullable();
+            $table->date('next_check')->nullable();
+            $table->boolean('simulated')->default(false);
             $table->timestampsTz();
         });
     }

@@ -12,6 +12,10 @@ use App\Models\Sheet;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Measuring\EntryForm;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Sheet\EngineSheet;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
 
@@ -28,6 +32,11 @@ final class DemoSeeder extends Seeder
         $this->ulvane();
         $this->skarn();
         $this->harbick();
+        $this->ostrel();
+        $this->pellgrove();
+        $this->ferrant();
+        $this->brindlecote();
+        $this->dunmoor();
     }
 
     private function people(): void
@@ -40,14 +49,25 @@ final class DemoSeeder extends Seeder
 
     private function tools(): void
     {
-        $leaves = ['0.05 mm', '0.10 mm', '0.15 mm', '0.20 mm', '0.22 mm', '0.25 mm', '0.30 mm', '0.35 mm', '0.38 mm', '0.40 mm', '0.45 mm', '0.50 mm', '0.55 mm', '0.60 mm', '0.70 mm', '0.75 mm', '0.80 mm', '0.85 mm', '0.90 mm', '1.00 mm'];
+        $leaves = ['0.02 mm', '0.03 mm', '0.04 mm', '0.05 mm', '0.06 mm', '0.07 mm', '0.08 mm', '0.10 mm', '0.12 mm', '0.13 mm', '0.15 mm', '0.18 mm', '0.20 mm', '0.22 mm', '0.25 mm', '0.28 mm', '0.30 mm', '0.35 mm', '0.38 mm', '0.40 mm', '0.45 mm', '0.50 mm', '0.55 mm', '0.60 mm', '0.70 mm', '0.75 mm', '0.80 mm', '0.85 mm', '0.90 mm', '1.00 mm'];
+        // id, name, kind, doubt, shared part of it, leaves, range, resolution, checked and next check in days from today
         foreach ([
-            ['b1', 'bore gauge B1', 'bore gauge', '0.003 mm', '0.001 mm', []],
-            ['f1', 'feeler leaves F1', 'feeler leaves', null, null, $leaves],
-            ['m2', 'micrometer M2', 'micrometer', '0.002 mm', '0.001 mm', []],
-            ['m3', 'micrometer M3', 'micrometer', '0.003 mm', '0.002 mm', []],
-        ] as [$id, $name, $kind, $doubt, $fixed, $set]) {
-            Instrument::query()->create(['id' => $id, 'name' => $name, 'kind' => $kind, 'doubt' => $doubt, 'fixed' => $fixed, 'leaves' => $set]);
+            ['b1', 'bore gauge B1', 'bore gauge', '0.003 mm', '0.001 mm', [], '50 to 160 mm', '0.001 mm', -40, 325],
+            ['c1', 'caliper C1', 'caliper', '0.03 mm', '0.02 mm', [], '0 to 150 mm', '0.01 mm', -200, 165],
+            ['d1', 'dial indicator D1', 'dial indicator', '0.005 mm', null, [], '0 to 10 mm', '0.01 mm', -90, 275],
+            ['f1', 'feeler leaves F1', 'feeler leaves', null, null, $leaves, '0.02 to 1.00 mm', null, -120, 245],
+            ['m2', 'micrometer M2', 'micrometer', '0.002 mm', '0.001 mm', [], '50 to 75 mm', '0.001 mm', -40, 325],
+            ['m3', 'micrometer M3', 'micrometer', '0.003 mm', '0.002 mm', [], '75 to 100 mm', '0.001 mm', -40, 325],
+            ['m4', 'micrometer M4', 'micrometer', '0.002 mm', '0.001 mm', [], '0 to 25 mm', '0.001 mm', -400, -35],
+            ['p1', 'pressure gauge P1', 'pressure gauge', null, null, [], '0 to 2000 kPa', '10 kPa', -60, 305],
+            ['r1', 'setting ring 66', 'setting ring', '0.001 mm', null, [], '66.200 mm', null, -40, 325],
+            ['s1', 'crushed strip, green', 'crushed strip', '0.006 mm', null, [], '0.025 to 0.076 mm', '0.013 mm', null, null],
+        ] as [$id, $name, $kind, $doubt, $fixed, $set, $range, $resolution, $checked, $next]) {
+            Instrument::query()->create([
+                'id' => $id, 'name' => $name, 'kind' => $kind, 'doubt' => $doubt, 'fixed' => $fixed, 'leaves' => $set, 'range' => $range, 'resolution' => $resolution,
+                'checked_on' => $checked === null ? null : $this->today->addDays($checked)->format('Y-m-d'),
+                'next_check' => $next === null ? null : $this->today->addDays($next)->format('Y-m-d'),
+            ]);
         }
     }
 
@@ -87,8 +107,8 @@ final class DemoSeeder extends Seeder
             [-7, '09:05', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Blue smoke under load, uses oil.']],
             [-7, '10:40', 'tomas', 'slab_lifted', ['slab' => 'barrel']],
             [-7, '11:15', 'tomas', 'reading_taken', ['spot' => 'piston.1', 'reading' => '85.952 mm', 'tool' => 'm3']],
-            [-7, '11:22', 'tomas', 'reading_taken', $bore('bore.1.across.12', '86.036 mm')],
-            [-7, '11:23', 'tomas', 'reading_taken', $bore('bore.1.along.12', '86.021 mm')],
+            [-7, '11:22', 'tomas', 'reading_taken', $bore('bore.1.across.12', '86.043 mm')],
+            [-7, '11:23', 'tomas', 'reading_taken', $bore('bore.1.along.12', '86.028 mm')],
             [-7, '11:25', 'tomas', 'reading_taken', $bore('bore.1.across.45', '86.031 mm')],
             [-7, '11:26', 'tomas', 'reading_taken', $bore('bore.1.along.45', '86.020 mm')],
             [-7, '11:28', 'tomas', 'reading_taken', $bore('bore.1.across.78', '86.022 mm')],
@@ -96,8 +116,142 @@ final class DemoSeeder extends Seeder
             [-7, '11:40', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.top', 'reading' => (object) ['passes' => '0.85 mm', 'refuses' => '0.90 mm'], 'tool' => 'f1']],
             [-7, '11:43', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => (object) ['passes' => '0.70 mm', 'refuses' => '0.75 mm'], 'tool' => 'f1']],
             [-7, '11:46', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.upper_rail', 'reading' => (object) ['passes' => '0.80 mm'], 'tool' => 'f1']],
-            [-7, '11:55', 'isla', 'part_ordered', ['part' => 'Ring set, standard', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => ['ring_gap', 'ring-on']]],
+            ...$this->restInOrder('harbick-421', [-7, '13:00', 'tomas'], ['ring_gap', 'piston', 'bore']),
+            [-7, '16:55', 'isla', 'part_ordered', ['part' => 'Ring set, standard', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => ['ring_gap', 'ring_side', 'ring-on']]],
         ]);
+    }
+
+    /** Four bores and five pistons read: ready to be paired. */
+    private function ostrel(): void
+    {
+        $job = $this->job(221, 'ostrel-608', 'Hollin Strand Couriers', 11);
+        $pistons = ['1' => '66.170', '2' => '66.176', '3' => '66.169', '4' => '66.172'];
+        $bores = ['1' => [66.212, 66.214, 66.211, 66.212, 66.208, 66.209], '2' => [66.209, 66.211, 66.208, 66.209, 66.206, 66.207], '3' => [66.214, 66.218, 66.212, 66.213, 66.209, 66.210], '4' => [66.210, 66.212, 66.209, 66.210, 66.207, 66.208]];
+        $entries = [
+            [-3, '08:20', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Uses oil between ferries; a smell of it when warm.']],
+            [-3, '08:55', 'tomas', 'reading_taken', ['spot' => 'cranking_compression.1', 'reading' => '1160 kPa', 'tool' => 'p1']],
+            [-3, '08:58', 'tomas', 'reading_taken', ['spot' => 'cranking_compression.2', 'reading' => '1180 kPa', 'tool' => 'p1']],
+            [-3, '09:01', 'tomas', 'reading_taken', ['spot' => 'cranking_compression.3', 'reading' => '985 kPa', 'tool' => 'p1']],
+            [-3, '09:04', 'tomas', 'reading_taken', ['spot' => 'cranking_compression.4', 'reading' => '1150 kPa', 'tool' => 'p1']],
+            [-3, '13:30', 'tomas', 'slab_lifted', ['slab' => 'barrel']],
+        ];
+        $minute = 0;
+        foreach ($bores as $cylinder => $map) {
+            $entries[] = [-2, sprintf('09:%02d', $minute++), 'tomas', 'reading_taken', ['spot' => 'piston.'.$cylinder, 'reading' => $pistons[$cylinder].' mm', 'tool' => 'm2']];
+            foreach (['across.10', 'along.10', 'across.35', 'along.35', 'across.60', 'along.60'] as $index => $place) {
+                $entries[] = [-2, sprintf('09:%02d', $minute++), 'tomas', 'reading_taken', ['spot' => 'bore.'.$cylinder.'.'.$place, 'reading' => number_format($map[$index], 3).' mm', 'tool' => 'b1']];
+            }
+        }
+        $entries[] = [-2, '11:10', 'petra', 'note_written', ['text' => 'Chain guide in its slot and whole; wear on the slipper even.']];
+        $this->log($job, $entries);
+    }
+
+    /** A V-twin nearly together. */
+    private function pellgrove(): void
+    {
+        $job = $this->job(203, 'pellgrove-1092', 'Sound Rangers', 1);
+        $this->log($job, [
+            [-9, '09:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Knocks when hot; rear cylinder oiled its plug.']],
+            [-8, '10:00', 'tomas', 'reading_taken', ['spot' => 'piston.front', 'reading' => '91.936 mm', 'tool' => 'm3']],
+            [-8, '10:06', 'tomas', 'reading_taken', ['spot' => 'bore.front.across.14', 'reading' => '92.004 mm', 'tool' => 'b1']],
+            [-8, '10:08', 'tomas', 'reading_taken', ['spot' => 'bore.front.along.14', 'reading' => '92.002 mm', 'tool' => 'b1']],
+            [-8, '10:30', 'tomas', 'reading_taken', ['spot' => 'piston.rear', 'reading' => '91.934 mm', 'tool' => 'm3']],
+            [-8, '10:36', 'tomas', 'reading_taken', ['spot' => 'bore.rear.across.14', 'reading' => '92.012 mm', 'tool' => 'b1']],
+            [-8, '10:38', 'tomas', 'reading_taken', ['spot' => 'bore.rear.along.14', 'reading' => '92.009 mm', 'tool' => 'b1']],
+            [-7, '09:10', 'tomas', 'reading_taken', ['spot' => 'ring_gap.front.top', 'reading' => (object) ['passes' => '0.40 mm', 'refuses' => '0.45 mm'], 'tool' => 'f1']],
+            [-7, '09:14', 'tomas', 'reading_taken', ['spot' => 'ring_gap.front.second', 'reading' => (object) ['passes' => '0.35 mm', 'refuses' => '0.38 mm'], 'tool' => 'f1']],
+            [-7, '09:40', 'tomas', 'act_done', ['act' => 'ring filed', 'cylinder' => 'front', 'ring' => 'second', 'note' => 'a tenth, both ends dressed']],
+            [-7, '09:44', 'tomas', 'reading_taken', ['spot' => 'ring_gap.front.second', 'reading' => (object) ['passes' => '0.45 mm', 'refuses' => '0.50 mm'], 'tool' => 'f1']],
+            [-7, '10:20', 'tomas', 'gaps_placed', ['cylinder' => 'front', 'school' => 'quarters', 'angles' => ['top' => '45 deg', 'second' => '225 deg', 'upper_rail' => '135 deg', 'expander' => '45 deg', 'lower_rail' => '315 deg']]],
+        ]);
+    }
+
+    private function ferrant(): void
+    {
+        $job = $this->job(224, 'ferrant-738', 'M. Tarrow', 21);
+        $this->log($job, [
+            [-1, '11:30', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Oil at the right pushrod tube, eight hundred miles after it was last apart.']],
+            [-1, '11:50', 'petra', 'reading_taken', ['spot' => 'cranking_compression.1', 'reading' => '136 psi', 'tool' => 'p1']],
+            [-1, '11:53', 'petra', 'reading_taken', ['spot' => 'cranking_compression.2', 'reading' => '134 psi', 'tool' => 'p1']],
+        ]);
+    }
+
+    private function brindlecote(): void
+    {
+        $job = $this->job(219, 'brindlecote-812', 'Brannoch Estate', 9);
+        $this->log($job, [
+            [-5, '10:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Overheated on the hill; low oil pressure since.']],
+            [-4, '09:20', 'tomas', 'reading_taken', ['spot' => 'piston.1', 'reading' => '82.452 mm', 'tool' => 'm3']],
+            [-4, '09:25', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '82.561 mm', 'tool' => 'b1']],
+            [-4, '09:27', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.12', 'reading' => '82.520 mm', 'tool' => 'b1']],
+            [-4, '10:02', 'tomas', 'reading_taken', ['spot' => 'main_oil_clearance.1', 'reading' => '0.064 mm', 'tool' => 's1']],
+            [-4, '10:20', 'tomas', 'reading_taken', ['spot' => 'main_oil_clearance.2', 'reading' => (object) ['at_least' => '0.076 mm'], 'tool' => 's1']],
+        ]);
+    }
+
+    /** The slipway pump: one of every verdict. */
+    private function dunmoor(): void
+    {
+        $job = $this->job(226, 'dunmoor-208sv', 'Harbour office', 5);
+        $leaf = static fn (string $spot, array $leaves): array => ['spot' => $spot, 'reading' => (object) $leaves, 'tool' => 'f1'];
+        $this->log($job, [
+            [-2, '08:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Hard to start when hot, no suction at the slip.']],
+            [-2, '09:00', 'petra', 'reading_taken', ['spot' => 'piston.1', 'reading' => '67.925 mm', 'tool' => 'm2']],
+            [-2, '09:06', 'petra', 'reading_taken', ['spot' => 'bore.1.across.10', 'reading' => '68.038 mm', 'tool' => 'b1']],
+            [-2, '09:07', 'petra', 'reading_taken', ['spot' => 'bore.1.along.10', 'reading' => '68.019 mm', 'tool' => 'b1']],
+            [-2, '09:20', 'petra', 'reading_taken', $leaf('ring_gap.1.top', ['passes' => '0.30 mm', 'refuses' => '0.35 mm'])],
+            [-2, '09:24', 'petra', 'reading_taken', $leaf('ring_gap.1.second', ['passes' => '0.15 mm', 'refuses' => '0.20 mm'])],
+            [-2, '09:28', 'petra', 'reading_taken', $leaf('ring_gap.1.upper_rail', ['passes' => '0.40 mm', 'refuses' => '0.45 mm'])],
+            [-2, '09:50', 'petra', 'reading_taken', $leaf('valve_lash.1.1ex', ['refuses' => '0.15 mm'])],
+            [-2, '09:52', 'petra', 'reading_taken', $leaf('valve_lash.1.1in', ['passes' => '0.15 mm', 'drags' => '0.18 mm'])],
+        ]);
+    }
+
+    /**
+     * Every place that the sheet limits, read in the middle of what is allowed: the part of a job that gave no trouble.
+     *
+     * @param  array{int, string, string}  $from  day, time of the first, who
+     * @param  list<string>  $without  quantities that the job reads for itself
+     * @return list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>}>
+     */
+    private function restInOrder(string $slug, array $from, array $without): array
+    {
+        [$day, $time, $who] = $from;
+        $sheet = EngineSheet::read(JsonText::decode((string) file_get_contents(database_path('sheets/'.$slug.'.json'))));
+        $at = CarbonImmutable::parse($time);
+        $entries = [];
+        foreach (Catalogue::of($sheet) as $spot) {
+            $limits = $sheet->limitsFor($spot->measurable->key, $spot->part, ...$spot->also);
+            if ($limits === [] || in_array($spot->measurable->key, $without, true) || str_starts_with($spot->measurable->key, 'ring_side')) {
+                continue;
+            }
+            $limit = $limits[0]->limit;
+            $low = $limit->min ?? ($limit->max ?? 0) * 0.4;
+            $middle = ($low + ($limit->max ?? $low * 1.004)) / 2;
+            $tool = $this->usualTool($spot);
+            $entries[] = [$day, $at->format('H:i'), $who, 'reading_taken', ['spot' => $spot->id, 'reading' => self::plausible($spot, $middle)] + ($tool === null ? [] : ['tool' => $tool])];
+            $at = $at->addMinutes(2);
+        }
+
+        return $entries;
+    }
+
+    private function usualTool(Spot $spot): ?string
+    {
+        return Instrument::all()->firstWhere('kind', $spot->measurable->instrument())?->id;
+    }
+
+    private static function plausible(Spot $spot, float $middle): mixed
+    {
+        $dimension = $spot->measurable->dimension;
+        $figure = $dimension->canonicalValue($middle);
+        $text = fn (float $value, int $decimals = 3): string => number_format($value, $decimals, '.', '').' '.$dimension->canonicalUnit()->symbol;
+
+        return match ($spot->form()) {
+            EntryForm::Leaves => (object) ['passes' => $text(floor($figure * 100) / 100, 2), 'refuses' => $text(floor($figure * 100) / 100 + ($figure < 0.1 ? 0.01 : 0.05), 2)],
+            EntryForm::HoleAndShaft => (object) ['hole' => $text(12 + $figure), 'shaft' => $text(12)],
+            default => $text($figure, $dimension->value === 'pressure' ? 0 : 3),
+        };
     }
 
     private function job(int $number, string $slug, string $owner, int $promisedInDays): Job

@@ -45,7 +45,7 @@ final class PreviewController
         $touched = array_filter($state->assessments(), static fn (Assessment $assessment): bool => in_array($spot, $assessment->spots, true));
 
         return new JsonResponse(new PreviewShape(
-            $reading->bracket === null ? $reading->size()->written() : null,
+            $reading->bracket === null ? $reading->size()?->written() : null,
             Plausibility::question($reading, $state->sheet->bore),
             null,
             array_map(static fn (Assessment $assessment): AssessmentShape => $view->assessment($assessment), array_values($touched)),

@@ -23,7 +23,7 @@ final readonly class AssessmentShape
         #[OA\Property]
         public string $name,
         #[OA\Property]
-        public string $cylinder,
+        public ?string $cylinder,
         #[OA\Property]
         public string $slab,
         #[OA\Property]
@@ -44,6 +44,10 @@ final readonly class AssessmentShape
         public ?string $choiceReason,
         #[OA\Property]
         public ?string $filing,
+        #[OA\Property]
+        public string $unit,
+        #[OA\Property]
+        public bool $isExpected,
     ) {
     }
 }

@@ -27,6 +27,16 @@ final readonly class ReadingShape
         public ?string $drags,
         #[OA\Property]
         public ?string $refuses,
+        #[OA\Property(description: 'what is shown large')]
+        public string $shown,
+        #[OA\Property]
+        public ?string $hole,
+        #[OA\Property]
+        public ?string $shaft,
+        #[OA\Property]
+        public ?string $answer,
+        #[OA\Property]
+        public ?string $atLeast,
         #[OA\Property]
         public string $at,
         #[OA\Property]

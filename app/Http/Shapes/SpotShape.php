@@ -8,6 +8,7 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Spot')]
 final readonly class SpotShape
 {
+    /** @param  list<string>  $instruments */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -22,7 +23,7 @@ final readonly class SpotShape
         #[OA\Property]
         public string $slab,
         #[OA\Property]
-        public string $cylinder,
+        public ?string $cylinder,
         #[OA\Property]
         public string $part,
         #[OA\Property]
@@ -30,7 +31,27 @@ final readonly class SpotShape
         #[OA\Property]
         public ?float $expected,
         #[OA\Property]
+        public string $group,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property(description: 'the name of its place and quantity without the cylinder')]
+        public string $label,
+        #[OA\Property]
+        public string $unit,
+        #[OA\Property]
         public string $instrument,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $instruments,
+        #[OA\Property]
+        public bool $isExpected,
+        #[OA\Property(description: 'for a yes or no: the right answer')]
+        public ?string $good,
+        #[OA\Property(description: 'for a yes or no: the wrong one')]
+        public ?string $bad,
+        #[OA\Property(description: 'what was read and no longer holds, and why')]
+        public ?string $stale,
+        #[OA\Property(description: 'the first reading, where another followed')]
+        public ?string $before,
         #[OA\Property]
         public ?string $waitsFor,
         #[OA\Property]

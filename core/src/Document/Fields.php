@@ -216,6 +216,17 @@ final readonly class Fields
             ?? throw $this->placed(MalformedDocument::wrongSort($read, 'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()))), $key);
     }
 
+    /**
+     * @template E of BackedEnum
+     *
+     * @param  class-string<E>  $enum
+     * @return E|null
+     */
+    public function choiceOrNull(string $key, string $enum): ?BackedEnum
+    {
+        return $this->has($key) ? $this->choice($key, $enum) : null;
+    }
+
     /** A quantity of any dimension, its own unit kept. */
     public function quantity(string $key, ?Dimension $dimension = null): WrittenQuantity
     {

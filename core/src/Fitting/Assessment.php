@@ -4,9 +4,9 @@ namespace Moltrek\Core\Fitting;
 
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\Verdict;
+use Moltrek\Core\Measuring\Measurable;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cylinder;
-use Moltrek\Core\Sheet\LimitedQuantity;
 use Moltrek\Core\Sheet\SheetLimit;
 
 /**
@@ -25,8 +25,8 @@ final readonly class Assessment
     public function __construct(
         public string $id,
         public string $scope,
-        public LimitedQuantity $quantity,
-        public Cylinder $cylinder,
+        public Measurable $quantity,
+        public ?Cylinder $cylinder,
         public string $name,
         public array $offered,
         public Source $source,

@@ -11,7 +11,7 @@ use Moltrek\Core\Measuring\FeelerBracket;
 use Moltrek\Core\Quantity\Length;
 
 /**
- * A ring end gap between leaves, judged: two leaves decide it (the minimum must pass, the maximum must refuse). Too tight
+ * A gap between leaves, judged (a ring's end gap most of all): two leaves decide it (the minimum must pass, the maximum must refuse). Too tight
  * can be filed open; the amount to take off is known only as far as the leaves have said. Source: shop practice.
  */
 final readonly class RingGap
@@ -26,9 +26,9 @@ final readonly class RingGap
     }
 
     /** @param  list<Leaf>  $leaves the leaves on the shelf, to say which would settle it */
-    public static function of(FeelerBracket $bracket, ?Limit $limit, array $leaves = []): self
+    public static function of(FeelerBracket $bracket, ?Limit $limit, array $leaves = [], ?Wording $wording = null): self
     {
-        $verdict = Verdict::of($limit, self::wording(), $bracket->interval());
+        $verdict = Verdict::of($limit, $wording ?? self::wording(), $bracket->interval());
         $trials = $verdict->state === State::Unsure && $limit !== null ? Trial::settling($bracket, $limit, $leaves) : [];
         if ($trials !== []) {
             $verdict = $verdict->advising(implode(' ', array_map(static fn (Trial $trial): string => $trial->written(), $trials)));
@@ -66,6 +66,17 @@ final readonly class RingGap
         }
 
         return ['at_least' => Length::ofNanometres($atLeast), 'at_most' => Length::ofNanometres($this->limit->max - $this->bracket->high->nanometres)];
+    }
+
+    /** The same in a sentence. */
+    public function filing(): ?string
+    {
+        $file = $this->file();
+        if ($file === null) {
+            return null;
+        }
+
+        return 'Take off at least '.$file['at_least']->written().($file['at_most'] === null ? '' : ', at most '.$file['at_most']->written()).'.';
     }
 
     /** @return array<string, mixed> */

@@ -36,6 +36,14 @@ final readonly class Verdict
         return new self(State::Unknown, null, null, null, null, null, null, sprintf('There are too few readings for %s.', $what), 'Read the places that are missing.', 'Not measured');
     }
 
+    /** What hand and eye say: it is as it should be, or it is not. */
+    public static function answered(Wording $wording, bool $good): self
+    {
+        return $good
+            ? new self(State::Within, null, Zone::Within, Zone::Within, Zone::Within, null, null, ucfirst($wording->what).' is '.$wording->low.'.', null, 'Good')
+            : new self(State::Out, Side::High, Zone::Out, Zone::Out, Zone::Out, null, null, ucfirst($wording->what).' is '.$wording->high.'.', $wording->action(State::Out, Side::High), 'Out, '.$wording->high);
+    }
+
     /** @param  Wording  $wording how this quantity is spoken of */
     public static function of(?Limit $limit, Wording $wording, Interval $first, Interval ...$others): self
     {

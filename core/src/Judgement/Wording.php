@@ -5,6 +5,12 @@ namespace Moltrek\Core\Judgement;
 /** How the trade speaks of one quantity: what it is, what its two ends are called, what is done about each. */
 final readonly class Wording
 {
+    /**
+     * @param  string  $what  the quantity in the middle of a sentence
+     * @param  string  $low  what being under the limit is called, as $high over it
+     * @param  string  $mendLow  what is done about it, as $mendHigh
+     * @param  string  $settle  how a close call is settled
+     */
     public function __construct(
         public string $what,
         public string $low,

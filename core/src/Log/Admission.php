@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\BoreJob;
+use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
@@ -36,6 +38,10 @@ final readonly class Admission
             EntryKind::SlabLifted => $this->lift($fields),
             EntryKind::PartOrdered => $this->part($fields),
             EntryKind::PartArrived => $fields->text('part', 120),
+            EntryKind::ActDone => $this->act($fields),
+            EntryKind::BoreDecided => $this->decision($fields),
+            EntryKind::PistonsPaired => $this->pairs($fields),
+            EntryKind::GapsPlaced => $this->gaps($fields),
         };
     }
 
@@ -108,6 +114,60 @@ final readonly class Admission
                 default => 'The barrel is in place; take it off first.',
             };
             throw $fields->placed(ContradictoryFields::excluded('step', $step->id, $why, 'a step that is ready'));
+        }
+    }
+
+    private function act(Fields $fields): void
+    {
+        $act = $fields->choice('act', Act::class);
+        $this->cylinder($fields);
+        $ring = $fields->textOrNull('ring', 30);
+        if ($act === Act::RingFiled || $ring !== null) {
+            $this->ring($fields, $ring ?? '');
+        }
+        $fields->textOrNull('note', 500);
+    }
+
+    private function decision(Fields $fields): void
+    {
+        $this->cylinder($fields);
+        $fields->choice('decision', BoreJob::class);
+        $fields->textOrNull('size', 60);
+        $fields->textOrNull('reason', 500);
+    }
+
+    private function pairs(Fields $fields): void
+    {
+        $pairs = $fields->required('pairs', 'a piston for each cylinder')->named('pairs');
+        foreach ($pairs->keys() as $cylinder) {
+            if ($this->state->sheet->cylinder($cylinder) === null) {
+                throw $pairs->placed(MalformedDocument::wrongSort($cylinder, 'a cylinder of this engine'), $cylinder);
+            }
+            $pairs->text($cylinder, 60);
+        }
+    }
+
+    private function gaps(Fields $fields): void
+    {
+        $this->cylinder($fields);
+        $fields->choice('school', GapSchool::class);
+        $angles = $fields->object('angles', ...GapSchool::RINGS);
+        foreach ($angles->keys() as $ring) {
+            $angles->angle($ring);
+        }
+    }
+
+    private function cylinder(Fields $fields): void
+    {
+        if ($this->state->sheet->cylinder($fields->text('cylinder', 20)) === null) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('cylinder'), 'a cylinder of this engine'), 'cylinder');
+        }
+    }
+
+    private function ring(Fields $fields, string $ring): void
+    {
+        if (! in_array($ring, array_column($this->state->sheet->piston->rings, 'id'), true)) {
+            throw $fields->placed(MalformedDocument::wrongSort($ring, 'a ring of this engine'), 'ring');
         }
     }
 

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log;
 
+use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /**
@@ -15,13 +16,14 @@ final class Build
     {
         usort($entries, static fn (Entry $one, Entry $other): int => [$one->at, $one->id] <=> [$other->at, $other->id]);
         $struck = Strikes::among($entries);
-        $fold = new Fold($sheet);
+        $spots = Catalogue::of($sheet);
+        $fold = new Fold($sheet, $spots);
         foreach ($entries as $entry) {
             if (! isset($struck[$entry->id])) {
                 $fold->take($entry);
             }
         }
 
-        return new BuildState($sheet, $entries, $struck, $fold);
+        return new BuildState($sheet, $spots, $entries, $struck, $fold);
     }
 }

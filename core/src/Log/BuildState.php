@@ -5,13 +5,14 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Fitting\Assessor;
-use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Measuring\BoreMap;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
@@ -25,20 +26,18 @@ final class BuildState
     /** @var array<string, Reading>|null */
     private ?array $readings = null;
 
-    /** @var array<string, Spot> */
-    public readonly array $spots;
-
     /**
+     * @param  array<string, Spot>  $spots
      * @param  list<Entry>  $entries  in the order they happened
      * @param  array<string, Entry>  $struck  the striking entry, by the id of the struck one
      */
     public function __construct(
         public readonly EngineSheet $sheet,
+        public readonly array $spots,
         public readonly array $entries,
         public readonly array $struck,
         private readonly Fold $fold,
     ) {
-        $this->spots = Catalogue::of($sheet);
     }
 
     public function complaint(): string
@@ -71,7 +70,63 @@ final class BuildState
     /** @return array<string, Assessment> */
     public function assessments(): array
     {
-        return $this->assessments ??= (new Assessor($this->sheet, $this->readings(), $this->fold->choices))->all();
+        return $this->assessments ??= $this->assessor()->all();
+    }
+
+    /** The bore of a cylinder as far as it has been read. */
+    public function boreMap(Cylinder $cylinder): ?BoreMap
+    {
+        return $this->assessor()->map($cylinder);
+    }
+
+    private function assessor(): Assessor
+    {
+        return new Assessor($this->sheet, $this->spots, $this->readings(), $this->fold->choices);
+    }
+
+    /** What was read here and no longer holds, until it is read again. */
+    public function staleAt(string $spot): ?StaleReading
+    {
+        return $this->fold->stale[$spot] ?? null;
+    }
+
+    /** The first reading here, if another has followed it. */
+    public function firstAt(string $spot): ?Entry
+    {
+        $first = $this->fold->first[$spot] ?? null;
+
+        return $first === ($this->fold->readings[$spot] ?? null) ? null : $first;
+    }
+
+    public function decisionOn(string $cylinder): ?Entry
+    {
+        return $this->fold->decided[$cylinder] ?? null;
+    }
+
+    public function gapsOf(string $cylinder): ?Entry
+    {
+        return $this->fold->gaps[$cylinder] ?? null;
+    }
+
+    public function pairs(): ?Entry
+    {
+        return $this->fold->pairs;
+    }
+
+    /**
+     * The places this engine is not measured without.
+     *
+     * @return array<string, Spot>
+     */
+    public function expectedSpots(): array
+    {
+        return array_filter($this->spots, static fn (Spot $spot): bool => $spot->expected);
+    }
+
+    /** The slab a place is read on; the barrel where this engine has no slab of that kind. */
+    public function slabOf(Spot $spot): Slab
+    {
+        return $this->sheet->slab($spot->measurable->slab) ?? $this->sheet->slab(SlabKind::Barrel) ?? $this->sheet->slabs[0];
     }
 
     /** @return array<string, Step> in order */
@@ -143,9 +198,10 @@ final class BuildState
     /** How much of the known work is done, from 0 to 1: places read and steps done. */
     public function progress(): float
     {
-        $all = count($this->spots) + count($this->fold->plan);
+        $expected = $this->expectedSpots();
+        $all = count($expected) + count($this->fold->plan);
 
-        return $all === 0 ? 0.0 : (count(array_intersect_key($this->fold->readings, $this->spots)) + count($this->fold->done)) / $all;
+        return $all === 0 ? 0.0 : (count(array_intersect_key($this->fold->readings, $expected)) + count($this->fold->done)) / $all;
     }
 
     public function nextMove(): NextMove

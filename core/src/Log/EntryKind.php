@@ -16,6 +16,10 @@ enum EntryKind: string
     case SlabLifted = 'slab_lifted';
     case PartOrdered = 'part_ordered';
     case PartArrived = 'part_arrived';
+    case ActDone = 'act_done';
+    case BoreDecided = 'bore_decided';
+    case PistonsPaired = 'pistons_paired';
+    case GapsPlaced = 'gaps_placed';
 
     /** @return list<string> the keys of its payload */
     public function keys(): array
@@ -30,6 +34,10 @@ enum EntryKind: string
             self::SlabLifted => ['slab'],
             self::PartOrdered => ['part', 'promised', 'for'],
             self::PartArrived => ['part'],
+            self::ActDone => ['act', 'cylinder', 'ring', 'note'],
+            self::BoreDecided => ['cylinder', 'decision', 'size', 'reason'],
+            self::PistonsPaired => ['pairs'],
+            self::GapsPlaced => ['cylinder', 'school', 'angles'],
         };
     }
 }

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Fitting\SourceChoice;
+use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\FittingPlan;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
@@ -15,6 +16,20 @@ final class Fold
 {
     /** @var array<string, Entry> the last reading of each spot */
     public array $readings = [];
+
+    /** @var array<string, StaleReading> readings that no longer hold and have not been taken again, by spot */
+    public array $stale = [];
+
+    /** @var array<string, Entry> the first reading of each spot: the before of what goes out */
+    public array $first = [];
+
+    /** @var array<string, Entry> the decision of each bore, by cylinder */
+    public array $decided = [];
+
+    /** @var array<string, Entry> where the gaps of each piston were placed, by cylinder */
+    public array $gaps = [];
+
+    public ?Entry $pairs = null;
 
     /** @var array<string, SourceChoice> by scope */
     public array $choices = [];
@@ -33,7 +48,8 @@ final class Fold
     /** @var array<string, Step> */
     public readonly array $plan;
 
-    public function __construct(private readonly EngineSheet $sheet)
+    /** @param  array<string, Spot>  $spots */
+    public function __construct(private readonly EngineSheet $sheet, private readonly array $spots)
     {
         $this->plan = FittingPlan::of($sheet);
         $this->comeIn(JobCondition::Whole);
@@ -43,12 +59,16 @@ final class Fold
     {
         match ($entry->kind) {
             EntryKind::JobOpened => $this->open($entry),
-            EntryKind::ReadingTaken => $this->readings[$entry->text('spot')] = $entry,
+            EntryKind::ReadingTaken => $this->read($entry),
             EntryKind::SourceChosen => $this->choose($entry),
             EntryKind::StepDone => $this->finish($entry),
             EntryKind::SlabLifted => $this->lift($entry->text('slab')),
             EntryKind::PartOrdered => $this->order($entry),
             EntryKind::PartArrived => $this->arrive($entry->text('part')),
+            EntryKind::ActDone => $this->act($entry),
+            EntryKind::BoreDecided => $this->decided[$entry->text('cylinder')] = $entry,
+            EntryKind::PistonsPaired => $this->pairs = $entry,
+            EntryKind::GapsPlaced => $this->gaps[$entry->text('cylinder')] = $entry,
             EntryKind::EntryStruck, EntryKind::NoteWritten => null,
         };
     }
@@ -64,6 +84,27 @@ final class Fold
         foreach ($this->sheet->slabs as $slab) {
             $apart = $condition === JobCondition::Apart && $slab->kind !== SlabKind::Case;
             $this->slabs[$slab->id] = $apart ? SlabState::Off : SlabState::Torqued;
+        }
+    }
+
+    private function read(Entry $entry): void
+    {
+        $spot = $entry->text('spot');
+        $this->readings[$spot] = $entry;
+        $this->first[$spot] ??= $entry;
+        unset($this->stale[$spot]);
+    }
+
+    /** Readings that an act makes stale stay in the log and no longer stand. */
+    private function act(Entry $entry): void
+    {
+        $act = Act::tryFrom($entry->text('act'));
+        foreach ($this->readings as $id => $reading) {
+            $spot = $this->spots[$id] ?? null;
+            if ($spot !== null && $act?->makesStale($spot, $entry->text('cylinder'), $entry->text('ring')) === true) {
+                $this->stale[$id] = new StaleReading($reading, $entry);
+                unset($this->readings[$id]);
+            }
         }
     }
 

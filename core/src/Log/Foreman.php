@@ -5,13 +5,12 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Judgement\Side;
 use Moltrek\Core\Judgement\State;
-use Moltrek\Core\Measuring\Quantity;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
-use Moltrek\Core\Sheet\LimitedQuantity;
 use Moltrek\Core\Sheet\SlabKind;
 
 /**
@@ -26,8 +25,20 @@ final readonly class Foreman
 
     public function nextMove(): NextMove
     {
-        return $this->opening() ?? $this->reading() ?? $this->settling() ?? $this->fitting() ?? $this->waiting()
+        return $this->asFound() ?? $this->opening() ?? $this->reading() ?? $this->settling() ?? $this->fitting() ?? $this->waiting()
             ?? new NextMove('none', null, null, 'Piston, rings and barrel are fitted', 'Print the record, or go on to the head by the service manual.');
+    }
+
+    /** What came in is read before anything is taken off. */
+    private function asFound(): ?NextMove
+    {
+        foreach ($this->state->sheet->slabs as $slab) {
+            if ($this->state->slabState($slab) !== SlabState::Torqued) {
+                return null;
+            }
+        }
+
+        return $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->group === 'as found');
     }
 
     /** An engine that came in whole and on which nothing has been done yet must come apart first. */
@@ -43,9 +54,15 @@ final readonly class Foreman
 
     private function reading(): ?NextMove
     {
-        foreach ($this->state->spots as $spot) {
-            if ($this->state->entryAt($spot->id) === null && $this->state->heldUpBy($spot->id) === null) {
-                return $this->atSpot($spot, $spot->name, self::whyRead($spot));
+        return $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->group !== 'as found');
+    }
+
+    /** @param  callable(Spot): bool  $belongs */
+    private function firstUnread(callable $belongs): ?NextMove
+    {
+        foreach ($this->state->expectedSpots() as $spot) {
+            if ($belongs($spot) && $this->state->entryAt($spot->id) === null && $this->state->heldUpBy($spot->id) === null) {
+                return $this->atSpot($spot, $spot->name, $spot->measurable->why);
             }
         }
 
@@ -70,7 +87,7 @@ final readonly class Foreman
     private function settle(Assessment $assessment): ?NextMove
     {
         $verdict = $assessment->verdict;
-        $isGap = $assessment->quantity === LimitedQuantity::RingGap;
+        $isGap = $assessment->quantity->key === 'ring_gap';
         $mendable = $verdict?->state === State::Unsure || ($isGap && $verdict?->state === State::Out && $verdict->side === Side::Low);
         if ($verdict === null || ! $mendable) {
             return null;
@@ -102,17 +119,6 @@ final readonly class Foreman
 
     private function atSpot(Spot $spot, string $text, string $why): NextMove
     {
-        $barrel = $this->state->sheet->slab(SlabKind::Barrel);
-
-        return new NextMove('spot', $spot->id, $barrel?->id, $text, $why);
-    }
-
-    private static function whyRead(Spot $spot): string
-    {
-        return match ($spot->quantity) {
-            Quantity::Piston => 'Every clearance of this cylinder is counted from it.',
-            Quantity::Bore => 'The smallest bore sets the tight side of the clearance, the largest the loose one.',
-            Quantity::RingGap => 'Two leaves decide it: the minimum must pass, the maximum must refuse.',
-        };
+        return new NextMove('spot', $spot->id, $this->state->slabOf($spot)->id, $text, $why);
     }
 }

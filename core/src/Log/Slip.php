@@ -6,6 +6,7 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Refusal\Refusal;
+use stdClass;
 
 /** An entry in the shop's words, for the slip and the record. */
 final readonly class Slip
@@ -26,6 +27,10 @@ final readonly class Slip
             EntryKind::SlabLifted => 'Taken off, down to and with: '.$this->slab($entry->text('slab')),
             EntryKind::PartOrdered => 'Ordered: '.$entry->text('part').($entry->text('promised') === '' ? '' : ', promised for '.Promise::dayInWords($entry->text('promised'))),
             EntryKind::PartArrived => 'Arrived: '.$entry->text('part'),
+            EntryKind::ActDone => $this->act($entry),
+            EntryKind::BoreDecided => $this->decision($entry),
+            EntryKind::PistonsPaired => 'Pistons to bores: '.self::pairs($entry),
+            EntryKind::GapsPlaced => 'Ring gaps placed, '.$entry->text('school').$this->ofCylinder($entry),
         };
     }
 
@@ -49,7 +54,44 @@ final readonly class Slip
         }
         $by = $reading->tool === null ? '' : ', '.$reading->tool->name;
 
-        return $spot->name.': '.$reading->text.($reading->diameter?->isDeviation() === true ? ' = '.$reading->size()->written() : '').$by;
+        return $spot->name.': '.$reading->text.($reading->diameter?->isDeviation() === true && $reading->shaft === null ? ' = '.$reading->diameter->diameter->written() : '').$by;
+    }
+
+    private function act(Entry $entry): string
+    {
+        $ring = '';
+        foreach ($this->state->sheet->piston->rings as $each) {
+            $ring = $each->id === $entry->text('ring') ? ', '.$each->name : $ring;
+        }
+        $note = $entry->text('note');
+
+        return ucfirst($entry->text('act')).$ring.$this->ofCylinder($entry).($note === '' ? '' : ': '.$note);
+    }
+
+    private function decision(Entry $entry): string
+    {
+        $size = $entry->text('size');
+        $reason = $entry->text('reason');
+
+        return 'Bore'.$this->ofCylinder($entry).': '.$entry->text('decision').($size === '' ? '' : ' to '.$size).($reason === '' ? '' : ', '.$reason);
+    }
+
+    private static function pairs(Entry $entry): string
+    {
+        $pairs = $entry->payload->pairs ?? null;
+        $words = [];
+        foreach ($pairs instanceof stdClass ? get_object_vars($pairs) : [] as $bore => $piston) {
+            $words[] = $bore.' takes '.(is_string($piston) ? $piston : '');
+        }
+
+        return implode(', ', $words);
+    }
+
+    private function ofCylinder(Entry $entry): string
+    {
+        $cylinder = $this->state->sheet->cylinder($entry->text('cylinder'));
+
+        return $cylinder === null || count($this->state->sheet->cylinders) === 1 ? '' : ', '.$cylinder->name;
     }
 
     private function source(Entry $entry): string
@@ -57,7 +99,7 @@ final readonly class Slip
         $name = $entry->text('limit');
         foreach ($this->state->assessments() as $assessment) {
             if ($assessment->scope === $name) {
-                $name = $assessment->quantity->named();
+                $name = $assessment->quantity->key === 'piston_clearance' ? 'Piston-to-cylinder clearance' : $assessment->quantity->title();
                 break;
             }
         }

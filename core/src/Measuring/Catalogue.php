@@ -3,83 +3,93 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Quantity\Length;
-use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Sheet\Ring;
 
-/**
- * Every place where this engine is read, in the order of the hands: cylinder by cylinder, the piston, the bore from the top
- * down with the axis across the pin first (it wears more), then the rings from the top.
- */
+/** The quantities of the trade on one engine: every place where it is read, in the order of the hands. */
 final class Catalogue
 {
-    /** The bore's axes and what they are called. */
-    private const AXES = ['across' => 'across the pin', 'along' => 'along the pin'];
+    /** The groups in the order of the hands; those of one number are read together, cylinder by cylinder. */
+    private const STAGES = ['as found' => 0, 'piston' => 1, 'bore' => 1, 'rings' => 1, 'pin and rod' => 2, 'crank' => 3, 'checks' => 4, 'head' => 5, 'valves' => 6, 'cam' => 7];
+
+    /** @return array<string, Measurable> by key */
+    public static function all(): array
+    {
+        /** @var array<string, Measurable>|null $all */
+        static $all = null;
+
+        return $all ??= array_column(Quantities::all(), null, 'key');
+    }
+
+    public static function judged(string $key): ?Measurable
+    {
+        $measurable = self::all()[$key] ?? null;
+
+        return $measurable?->judged === true ? $measurable : null;
+    }
+
+    /** @return list<string> */
+    public static function judgedKeys(): array
+    {
+        return array_keys(array_filter(self::all(), static fn (Measurable $measurable): bool => $measurable->judged));
+    }
 
     /** @return array<string, Spot> by id */
     public static function of(EngineSheet $sheet): array
     {
         $spots = [];
-        foreach ($sheet->cylinders as $cylinder) {
-            foreach ([self::piston($sheet, $cylinder), ...self::bore($sheet, $cylinder), ...self::rings($sheet, $cylinder)] as $spot) {
-                $spots[$spot->id] = $spot;
-            }
+        foreach (self::inOrder($sheet) as $spot) {
+            $spots[$spot->id] = $spot;
         }
 
         return $spots;
     }
 
-    private static function piston(EngineSheet $sheet, Cylinder $cylinder): Spot
+    /**
+     * As the hands go: what belongs to one barrel is read cylinder by cylinder, everything else quantity by quantity.
+     *
+     * @return list<Spot>
+     */
+    private static function inOrder(EngineSheet $sheet): array
     {
-        $gaugePoint = self::short($sheet->piston->gaugePoint);
+        $spots = $order = [];
+        foreach (self::all() as $measurable) {
+            if ($measurable->form === null || ! $measurable->isOn($sheet)) {
+                continue;
+            }
+            foreach ($measurable->place->on($sheet) as $place) {
+                $order[] = [self::STAGES[$measurable->group], self::turn($sheet, $place, $measurable), count($spots)];
+                $spots[] = self::spot($sheet, $measurable, $place);
+            }
+        }
+        array_multisort($order, $spots);
+
+        return $spots;
+    }
+
+    /** A barrel's own readings come together, in the turn of its cylinder. */
+    private static function turn(EngineSheet $sheet, PlaceOnEngine $place, Measurable $measurable): int
+    {
+        return self::STAGES[$measurable->group] === self::STAGES['piston'] ? (int) array_search($place->cylinder, $sheet->cylinders, true) : 0;
+    }
+
+    private static function spot(EngineSheet $sheet, Measurable $measurable, PlaceOnEngine $place): Spot
+    {
+        $name = ucfirst(sprintf($place->label, $measurable->name));
+        $named = count($sheet->cylinders) === 1 || $place->cylinder === null ? $name : $name.', '.$place->cylinder->name;
+        $expected = $measurable->basic || $sheet->limitsFor($measurable->key, $place->part, ...$place->also) !== [];
+        $hint = $place->hint ?? self::placed($measurable->hint, $sheet, $place->depth);
 
         return new Spot(
-            'piston.'.$cylinder->id, Quantity::Piston, $cylinder, 'skirt',
-            self::named('Piston at gauge point', $sheet, $cylinder),
-            $gaugePoint.' up from the skirt edge, across the pin',
-            $sheet->piston->gaugePoint, $sheet->bore,
+            rtrim($measurable->key.'.'.$place->id, '.'), $measurable, $place->cylinder, $place->part, $place->also, $named, $hint,
+            $place->depth, in_array($measurable->key, ['piston', 'bore'], true) ? $sheet->bore : null, $expected,
         );
     }
 
-    /** @return list<Spot> */
-    private static function bore(EngineSheet $sheet, Cylinder $cylinder): array
+    /** The hint with this engine's figures in it. */
+    private static function placed(string $hint, EngineSheet $sheet, ?Length $depth): string
     {
-        $spots = [];
-        foreach ($sheet->barrel->gaugeDepths as $depth) {
-            foreach (self::AXES as $axis => $spoken) {
-                $down = self::short($depth).' down';
-                $spots[] = new Spot(
-                    sprintf('bore.%s.%s.%s', $cylinder->id, $axis, $depth->quantity()['value']), Quantity::Bore, $cylinder, $axis,
-                    self::named(sprintf('Bore, %s, %s', $down, $spoken), $sheet, $cylinder),
-                    $down.' from the top face, '.$spoken,
-                    $depth, $sheet->bore,
-                );
-            }
-        }
+        $down = $depth === null ? '' : ', '.$depth->short().' down';
 
-        return $spots;
-    }
-
-    /** @return list<Spot> */
-    private static function rings(EngineSheet $sheet, Cylinder $cylinder): array
-    {
-        $depth = $sheet->piston->gapDepth;
-
-        return array_map(static fn (Ring $ring): Spot => new Spot(
-            sprintf('ring_gap.%s.%s', $cylinder->id, $ring->id), Quantity::RingGap, $cylinder, $ring->id,
-            self::named(ucfirst($ring->name).' end gap', $sheet, $cylinder),
-            $depth === null ? 'squared in the bore with the piston' : 'squared with the piston, '.self::short($depth).' down',
-            $depth, null,
-        ), $sheet->piston->gappedRings());
-    }
-
-    private static function named(string $name, EngineSheet $sheet, Cylinder $cylinder): string
-    {
-        return count($sheet->cylinders) === 1 ? $name : $name.', '.$cylinder->name;
-    }
-
-    private static function short(Length $length): string
-    {
-        return rtrim(rtrim(number_format($length->quantity()['value'], 3, '.', ''), '0'), '.').' mm';
+        return strtr($hint, ['{gauge point}' => $sheet->piston->gaugePoint->short(), '{down}' => $down]);
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Measuring;
 
+use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -16,21 +17,41 @@ final class Plausibility
     /** No ring end gap in use is larger than this part of its bore. */
     private const GAP_SHARE = 0.03;
 
-    /** The question to ask, or null where the figure looks like what it should be. */
+    /** The question to ask, or null where the reading looks like what it should be. */
     public static function question(Reading $reading, Length $bore): ?string
     {
-        $read = $reading->size();
         if ($reading->bracket !== null) {
-            $most = $bore->nanometres * self::GAP_SHARE;
-
-            return $read->nanometres <= $most ? null
-                : sprintf('A gap of %s is very wide for a %s bore. Is the decimal point right?', $read->written(), $bore->written());
+            return self::aboutLeaves($reading, $bore);
         }
-        $expected = $reading->spot->expected ?? $bore;
-        if (abs($read->nanometres - $expected->nanometres) <= $expected->nanometres * self::SIZE_SHARE) {
-            return null;
+        $read = $reading->size();
+        $expected = $reading->spot->about;
+        if ($read === null || $expected === null || abs($read->nanometres - $expected->nanometres) <= $expected->nanometres * self::SIZE_SHARE) {
+            return self::aboutTool($reading);
         }
 
         return sprintf('This reads %s and the sheet says about %s. Is the unit right, and the decimal point?', $read->written(), $expected->written());
+    }
+
+    private static function aboutLeaves(Reading $reading, Length $bore): ?string
+    {
+        $most = $bore->nanometres * self::GAP_SHARE;
+        $low = $reading->bracket->low ?? Length::zero();
+        if ($low->nanometres > $most) {
+            return sprintf('A gap of %s is very wide for a %s bore. Is the decimal point right?', $low->written(), $bore->written());
+        }
+        $shelf = array_map(static fn (Leaf $leaf): int|float => $leaf->thickness->nanometres, $reading->shelf());
+        foreach ([$reading->bracket?->passes, $reading->bracket?->drags, $reading->bracket?->refuses] as $leaf) {
+            if ($leaf !== null && $shelf !== [] && ! in_array($leaf->nanometres, $shelf, false)) {
+                return sprintf('The set has no leaf of %s. Two together, or a slip?', $leaf->written());
+            }
+        }
+
+        return self::aboutTool($reading);
+    }
+
+    /** A tool that does not suit the place is said, and never refused. */
+    private static function aboutTool(Reading $reading): ?string
+    {
+        return $reading->tool === null ? null : $reading->spot->measurable->unsuited[$reading->tool->kind] ?? null;
     }
 }

@@ -11,7 +11,7 @@ use Moltrek\Core\Quantity\Length;
  */
 final readonly class Tool
 {
-    public const KEYS = ['id', 'name', 'doubt', 'fixed', 'leaves'];
+    public const KEYS = ['id', 'name', 'kind', 'doubt', 'fixed', 'leaves', 'overdue'];
 
     /** @param  list<string>  $leaves as they are marked */
     public function __construct(
@@ -20,6 +20,8 @@ final readonly class Tool
         public Length $doubt,
         public Length $fixed,
         public array $leaves = [],
+        public string $kind = '',
+        public bool $overdue = false,
     ) {
     }
 
@@ -30,6 +32,8 @@ final readonly class Tool
             $fields->lengthOrNull('doubt') ?? Length::zero(),
             $fields->lengthOrNull('fixed') ?? Length::zero(),
             $fields->texts('leaves'),
+            $fields->textOrNull('kind', 40) ?? '',
+            $fields->flag('overdue'),
         );
     }
 }

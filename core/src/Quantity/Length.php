@@ -94,6 +94,18 @@ final readonly class Length
         return Dimension::Length->quantity($this->nanometres);
     }
 
+    /** To the nanometre, as it could be typed: "0.002 mm". */
+    public function exact(): string
+    {
+        return rtrim(rtrim(number_format($this->quantity()['value'], 6, '.', ''), '0'), '.').' mm';
+    }
+
+    /** As short as it can be said: "12 mm". */
+    public function short(): string
+    {
+        return rtrim(rtrim(number_format($this->quantity()['value'], 3, '.', ''), '0'), '.').' mm';
+    }
+
     /** For a sentence: "0.073 mm". */
     public function written(): string
     {

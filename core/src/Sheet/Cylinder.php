@@ -8,9 +8,9 @@ use Moltrek\Core\Quantity\Dimension;
 /** A cylinder and the crank angle, in degrees, by which its piston leads the first one's. */
 final readonly class Cylinder
 {
-    public const KEYS = ['id', 'name', 'phase'];
+    public const KEYS = ['id', 'name', 'phase', 'bank'];
 
-    private function __construct(public string $id, public string $name, public float $phase)
+    private function __construct(public string $id, public string $name, public float $phase, public ?string $bank)
     {
     }
 
@@ -20,6 +20,7 @@ final readonly class Cylinder
             $fields->text('id', 20),
             $fields->text('name', 60),
             $fields->has('phase') ? Dimension::Angle->canonicalValue($fields->quantity('phase', Dimension::Angle)->base()) : 0.0,
+            $fields->textOrNull('bank', 20),
         );
     }
 }

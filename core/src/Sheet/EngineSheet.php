@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
@@ -15,12 +17,17 @@ final readonly class EngineSheet
 {
     public const SCHEMA = 'moltrek-engine-sheet-1';
 
-    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_gear', 'exhaust_valve', 'slabs', 'limits'];
+    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank', 'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'substitutions', 'plan'];
 
     /**
      * @param  non-empty-list<Cylinder>  $cylinders
      * @param  non-empty-list<Slab>  $slabs  bottom-up
-     * @param  list<SheetLimit>  $limits
+     * @param  list<Fastener>  $fasteners
+     * @param  list<SheetLimit>  $limits  the substitutions' among them, in place of those they replace
+     * @param  list<Grade>  $grades
+     * @param  list<SheetWait>  $waits
+     * @param  list<Symptom>  $symptoms
+     * @param  list<Substitution>  $substitutions
      */
     private function __construct(
         public string $id,
@@ -31,16 +38,26 @@ final readonly class EngineSheet
         public Cycle $cycle,
         public Form $form,
         public Cooling $cooling,
+        public ?float $veeAngle,
         public array $cylinders,
         public Length $bore,
         public Length $stroke,
         public ?Length $rod,
+        public ?Length $gasketOpening,
         public Barrel $barrel,
         public Piston $piston,
-        public ValveGear $valveGear,
+        public ValveTrain $valveTrain,
+        public ?Crank $crank,
         public bool $exhaustValve,
         public array $slabs,
+        public array $fasteners,
         public array $limits,
+        public array $grades,
+        public ?ShellTable $shells,
+        public array $waits,
+        public array $symptoms,
+        public array $substitutions,
+        public PlanChanges $plan,
     ) {
     }
 
@@ -50,8 +67,7 @@ final readonly class EngineSheet
         if ($sheet->text('schema') !== self::SCHEMA) {
             throw $sheet->placed(MalformedDocument::wrongSort($sheet->raw('schema'), self::SCHEMA), 'schema');
         }
-        $layout = $sheet->object('layout', 'form', 'cooling', 'cylinders');
-        $geometry = $sheet->object('geometry', 'bore', 'stroke', 'rod');
+        $layout = $sheet->object('layout', 'form', 'vee_angle', 'cooling', 'cylinders');
         $form = $layout->choice('form', Form::class);
         $cylinders = array_map(Cylinder::read(...), $layout->objects('cylinders', ...Cylinder::KEYS));
         if ($cylinders === [] || ($form === Form::Single) !== (count($cylinders) === 1)) {
@@ -61,24 +77,113 @@ final readonly class EngineSheet
         if ($slabs === []) {
             throw $sheet->placed(MalformedDocument::missing('slabs', 'the layers of the top end, bottom-up'));
         }
-        foreach (['cylinders' => $cylinders, 'slabs' => $slabs] as $where => $named) {
-            $ids = array_map(static fn (Cylinder|Slab $part): string => $part->id, $named);
-            if (count(array_unique($ids)) !== count($ids)) {
-                throw $sheet->placed(ContradictoryFields::excluded($where, $ids, 'An id stands twice.', 'every id once'));
-            }
-        }
+        $train = ValveTrain::read($sheet->object('valve_train', ...ValveTrain::KEYS));
+        $fasteners = array_map(Fastener::read(...), $sheet->objects('fasteners', ...Fastener::KEYS));
+        self::refuseContradictions($sheet, $cylinders, $slabs, $train, $fasteners);
+        $geometry = $sheet->object('geometry', 'bore', 'stroke', 'rod', 'gasket_opening');
+        $crank = $sheet->objectOrNull('crank', ...Crank::KEYS);
+        $shells = $sheet->objectOrNull('shells', ...ShellTable::KEYS);
+        $substitutions = array_map(Substitution::read(...), $sheet->objects('substitutions', ...Substitution::KEYS));
 
         return new self(
             $sheet->text('id', 60), $sheet->text('make', 60), $sheet->text('model', 60), $sheet->text('kind', 60), $sheet->textOrNull('notes'),
-            $sheet->choice('cycle', Cycle::class), $form, $layout->choice('cooling', Cooling::class), $cylinders,
-            $geometry->size('bore'), $geometry->size('stroke'), $geometry->sizeOrNull('rod'),
+            $sheet->choice('cycle', Cycle::class), $form, $layout->choice('cooling', Cooling::class),
+            $layout->has('vee_angle') ? Dimension::Angle->canonicalValue($layout->angle('vee_angle')) : null, $cylinders,
+            self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->bore) ?? $geometry->size('bore'),
+            self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->stroke) ?? $geometry->size('stroke'),
+            $geometry->sizeOrNull('rod'),
+            self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->gasketOpening) ?? $geometry->sizeOrNull('gasket_opening'),
             Barrel::read($sheet->object('barrel', ...Barrel::KEYS)),
             Piston::read($sheet->object('piston', ...Piston::KEYS)),
-            $sheet->choice('valve_gear', ValveGear::class),
+            $train,
+            $crank === null ? null : Crank::read($crank),
             $sheet->flag('exhaust_valve'),
             $slabs,
-            array_map(SheetLimit::read(...), $sheet->objects('limits', ...SheetLimit::KEYS)),
+            $fasteners,
+            self::replaced(array_map(SheetLimit::read(...), $sheet->objects('limits', ...SheetLimit::KEYS)), $substitutions),
+            array_map(Grade::read(...), $sheet->objects('grades', ...Grade::KEYS)),
+            $shells === null ? null : ShellTable::read($shells),
+            array_map(SheetWait::read(...), $sheet->objects('waits', ...SheetWait::KEYS)),
+            array_map(Symptom::read(...), $sheet->objects('symptoms', ...Symptom::KEYS)),
+            $substitutions,
+            PlanChanges::read($sheet),
         );
+    }
+
+    /**
+     * @param  list<Cylinder>  $cylinders
+     * @param  list<Slab>  $slabs
+     * @param  list<Fastener>  $fasteners
+     */
+    private static function refuseContradictions(Fields $sheet, array $cylinders, array $slabs, ValveTrain $train, array $fasteners): void
+    {
+        $cylinderIds = array_map(static fn (Cylinder $cylinder): string => $cylinder->id, $cylinders);
+        $slabIds = array_map(static fn (Slab $slab): string => $slab->id, $slabs);
+        $valveIds = array_map(static fn (Valve $valve): string => $valve->id, $train->valves);
+        $fastenerIds = array_map(static fn (Fastener $fastener): string => $fastener->id, $fasteners);
+        foreach (['layout.cylinders' => $cylinderIds, 'slabs' => $slabIds, 'fasteners' => $fastenerIds, 'valve_train.valves' => $valveIds] as $where => $named) {
+            if (count(array_unique($named)) !== count($named)) {
+                throw $sheet->placed(ContradictoryFields::excluded($where, $named, 'An id stands twice.', 'every id once'));
+            }
+        }
+        foreach ($train->valves as $index => $valve) {
+            if (! in_array($valve->cylinder, $cylinderIds, true)) {
+                throw $sheet->placed(MalformedDocument::wrongSort($valve->cylinder, 'a cylinder of this engine'), "valve_train.valves.$index.cylinder");
+            }
+        }
+        foreach ($fasteners as $index => $fastener) {
+            if (! in_array($fastener->slab, $slabIds, true)) {
+                throw $sheet->placed(MalformedDocument::wrongSort($fastener->slab, 'a slab of this engine'), "fasteners.$index.slab");
+            }
+        }
+        if (($train->gear === ValveGear::None) !== ($train->valves === [])) {
+            throw $sheet->placed(ContradictoryFields::excluded('valve_train.valves', $valveIds, 'Valve gear and valves do not go together.', 'valves where there is a gear to open them, none otherwise'));
+        }
+    }
+
+    /**
+     * @param  list<Substitution>  $substitutions
+     * @param  callable(Substitution): ?Length  $figure
+     */
+    private static function lastOf(array $substitutions, callable $figure): ?Length
+    {
+        foreach (array_reverse($substitutions) as $substitution) {
+            if ($figure($substitution) !== null) {
+                return $figure($substitution);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The limits a substituted part brings stand in place of the same source's for the same quantity.
+     *
+     * @param  list<SheetLimit>  $limits
+     * @param  list<Substitution>  $substitutions
+     * @return list<SheetLimit>
+     */
+    private static function replaced(array $limits, array $substitutions): array
+    {
+        foreach ($substitutions as $substitution) {
+            foreach ($substitution->limits as $brought) {
+                $limits = array_filter($limits, static fn (SheetLimit $limit): bool => $limit->quantity !== $brought->quantity || $limit->source !== $brought->source);
+                $limits[] = $brought;
+            }
+        }
+
+        return array_values($limits);
+    }
+
+    public function cylinder(string $id): ?Cylinder
+    {
+        foreach ($this->cylinders as $cylinder) {
+            if ($cylinder->id === $id) {
+                return $cylinder;
+            }
+        }
+
+        return null;
     }
 
     public function title(): string
@@ -122,14 +227,23 @@ final readonly class EngineSheet
     }
 
     /**
-     * The limits stated for a quantity at a place, the source that rules by default first.
+     * The limits stated for a quantity at a place, rules counted out on the bore that was measured, else on the nominal.
      *
-     * @return list<SheetLimit>
+     * @param  string  ...$names what the place may be called: the ring, the valve, its side
+     * @return list<SheetLimit> the source that rules by default first
      */
-    public function limitsFor(LimitedQuantity $quantity, ?string $part = null): array
+    public function limitsFor(string $quantity, string ...$names): array
     {
-        $stated = array_values(array_filter($this->limits, static fn (SheetLimit $limit): bool => $limit->appliesTo($quantity, $part)));
-        $rank = static fn (SheetLimit $limit): int => (int) array_search($limit->source, $quantity->rulingOrder(), true);
+        return $this->limitsOnBore($quantity, null, ...$names);
+    }
+
+    /** @return list<SheetLimit> */
+    public function limitsOnBore(string $quantity, ?Length $measured, string ...$names): array
+    {
+        $stated = array_filter($this->limits, static fn (SheetLimit $limit): bool => $limit->appliesTo($quantity, ...$names));
+        $stated = array_map(fn (SheetLimit $limit): SheetLimit => $limit->on($this->bore, $measured), array_values($stated));
+        $order = Catalogue::judged($quantity)?->rulingOrder() ?? [];
+        $rank = static fn (SheetLimit $limit): int => ($found = array_search($limit->source, $order, true)) === false ? count($order) : (int) $found;
         usort($stated, static fn (SheetLimit $one, SheetLimit $other): int => $rank($one) <=> $rank($other));
 
         return $stated;

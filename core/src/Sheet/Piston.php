@@ -8,9 +8,13 @@ use Moltrek\Core\Quantity\Length;
 /** The piston, where it is to be measured, what points where, and its rings from the crown down. */
 final readonly class Piston
 {
-    public const KEYS = ['type', 'gauge_point', 'height', 'mark', 'gap_depth', 'rings'];
+    public const KEYS = ['type', 'gauge_point', 'height', 'mark', 'gap_depth', 'rings', 'sizes', 'keep_off', 'circlips'];
 
-    /** @param  list<Ring>  $rings */
+    /**
+     * @param  list<Ring>  $rings
+     * @param  list<PistonSize>  $sizes
+     * @param  list<KeptOff>  $keepOff
+     */
     private function __construct(
         public string $type,
         public Length $gaugePoint,
@@ -18,6 +22,9 @@ final readonly class Piston
         public ?string $mark,
         public ?Length $gapDepth,
         public array $rings,
+        public array $sizes,
+        public array $keepOff,
+        public bool $circlips,
     ) {
     }
 
@@ -30,6 +37,9 @@ final readonly class Piston
             $fields->textOrNull('mark'),
             $fields->sizeOrNull('gap_depth'),
             array_map(Ring::read(...), $fields->objects('rings', ...Ring::KEYS)),
+            array_map(PistonSize::read(...), $fields->objects('sizes', ...PistonSize::KEYS)),
+            array_map(KeptOff::read(...), $fields->objects('keep_off', ...KeptOff::KEYS)),
+            ! $fields->has('circlips') || $fields->flag('circlips'),
         );
     }
 

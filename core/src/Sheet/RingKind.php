@@ -13,4 +13,10 @@ enum RingKind: string
     {
         return $this !== self::Expander;
     }
+
+    /** Whether a leaf goes between it and its groove: a rail sits on its expander. */
+    public function hasSideClearance(): bool
+    {
+        return $this === self::Compression;
+    }
 }

@@ -3,40 +3,64 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\GapRule;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\LimitDocument;
-use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
 
-/** One source's limit for one quantity, for every place or for those it names (a ring). */
+/**
+ * One source's limit for one quantity of the catalogue, for every place or for those it names (a ring, a valve, a side).
+ * It may be a rule on the bore, nominal or measured as the source says; then it is counted out on the bore at hand.
+ */
 final readonly class SheetLimit
 {
-    public const KEYS = ['quantity', 'of', 'source', 'note', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
+    public const KEYS = ['quantity', 'of', 'source', 'note', 'condition', 'rule', 'on_bore', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
 
     /** @param  list<string>  $of */
     private function __construct(
-        public LimitedQuantity $quantity,
+        public string $quantity,
         public array $of,
         public SourceKind $source,
         public ?string $note,
+        public ?string $condition,
         public Limit $limit,
+        public ?GapRule $rule = null,
+        public bool $onMeasuredBore = false,
     ) {
     }
 
     public static function read(Fields $fields): self
     {
         $source = $fields->choice('source', SourceKind::class);
+        $judged = Catalogue::judged($fields->text('quantity', 60))
+            ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('quantity'), 'a quantity that is judged: '.implode(', ', Catalogue::judgedKeys())), 'quantity');
+        $limit = LimitDocument::stated($fields, $judged->dimension, $source->value);
+        $rule = GapRule::read($fields, 'rule');
+        if ($rule !== null && ($limit->hasRange() || $fields->has('nominal'))) {
+            throw $fields->placed(ContradictoryFields::excluded('rule', $fields->raw('rule'), 'A rule and a range cannot both rule.', 'either rule or a range'));
+        }
 
-        return new self(
-            $fields->choice('quantity', LimitedQuantity::class),
-            $fields->texts('of'),
-            $source,
-            $fields->textOrNull('note'),
-            LimitDocument::stated($fields, Dimension::Length, $source->value),
-        );
+        return new self($judged->key, $fields->texts('of'), $source, $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
+            $rule, $fields->textOrNull('on_bore', 20) === 'measured');
     }
 
-    public function appliesTo(LimitedQuantity $quantity, ?string $part): bool
+    public function appliesTo(string $quantity, string ...$names): bool
     {
-        return $this->quantity === $quantity && ($this->of === [] || in_array($part, $this->of, true));
+        return $this->quantity === $quantity && ($this->of === [] || array_intersect($names, $this->of) !== []);
+    }
+
+    /** The same limit with its rule counted out, on the nominal bore or on the one that was measured. */
+    public function on(Length $nominal, ?Length $measured): self
+    {
+        if ($this->rule === null) {
+            return $this;
+        }
+        $range = $this->rule->limitFor($this->onMeasuredBore ? $measured ?? $nominal : $nominal)->from($this->source->value);
+
+        return new self($this->quantity, $this->of, $this->source, $this->note, $this->condition,
+            $this->limit->hasService() ? $range->withServiceOf($this->limit) : $range, $this->rule, $this->onMeasuredBore);
     }
 }

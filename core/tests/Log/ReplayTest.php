@@ -135,7 +135,13 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
     $next = replayed(...$entries)->nextMove();
     expect([$next->kind, $next->id])->toBe([$kind, $id]);
 })->with(function () {
+    $rest = array_map(fn (Moltrek\Core\Measuring\Spot $spot): Entry => readingAt(5, $spot->id, match ($spot->form()->value) {
+        'leaves' => ['passes' => ['ring_side_clearance' => '0.04 mm', 'rod_side_clearance' => '0.35 mm', 'head_flatness' => '0.01 mm'][$spot->measurable->key], 'refuses' => ['ring_side_clearance' => '0.05 mm', 'rod_side_clearance' => '0.40 mm', 'head_flatness' => '0.02 mm'][$spot->measurable->key]],
+        'hole and shaft' => ['hole' => '15.008 mm', 'shaft' => '15.000 mm'],
+        default => '0.01 mm',
+    }), array_values(array_filter(replayed()->expectedSpots(), fn ($spot): bool => ! in_array($spot->measurable->key, ['piston', 'bore', 'ring_gap', 'cranking_compression'], true))));
     $read = fn (string $gap): array => [
+        ...$rest,
         readingAt(1, 'piston.1', '54.950 mm'),
         ...array_map(fn (string $place): Entry => readingAt(2, 'bore.1.'.$place, '55.007 mm'), ['across.12', 'along.12', 'across.30', 'along.30', 'across.68', 'along.68']),
         readingAt(3, 'ring_gap.1.top', ['passes' => $gap, 'refuses' => '0.25 mm']),
@@ -144,11 +150,12 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
     $ordered = happened(9, EntryKind::PartOrdered, ['part' => 'Ring set', 'for' => ['ring_gap', 'ring-on']]);
 
     return [
-        'came in whole: take it down' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole'])], 'lift', 'barrel'],
+        'came in whole: read the before' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole'])], 'spot', 'cranking_compression.1'],
+        'then take it down' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'lift', 'barrel'],
         'apart: read the piston first' => [[apart()], 'spot', 'piston.1'],
         'read: settle what is too close' => [[apart(), ...$read('0.20 mm')], 'spot', 'ring_gap.1.top'],
         'settled: fit, lowest ring first' => [[apart(), ...$read('0.22 mm')], 'step', 'ring-on.second.1'],
-        'rings on order: nothing to do but wait' => [[apart(), ...array_slice($read('0.22 mm'), 0, 7), $ordered], 'wait', null],
+        'rings on order: nothing to do but wait' => [[apart(), ...array_slice($read('0.22 mm'), 0, count($rest) + 7), $ordered], 'wait', null],
         'all fitted' => [[apart(), ...$read('0.22 mm'), ...fitted()], 'none', null],
     ];
 });

@@ -203,7 +203,7 @@ export interface components {
             scope: string;
             quantity: string;
             name: string;
-            cylinder: string;
+            cylinder: string | null;
             slab: string;
             figure: string | null;
             /** Format: float */
@@ -215,6 +215,8 @@ export interface components {
             sources: components["schemas"]["Source"][];
             choiceReason: string | null;
             filing: string | null;
+            unit: string;
+            isExpected: boolean;
         };
         /** @description A calculation of the open interface. */
         Calculation: {
@@ -386,6 +388,12 @@ export interface components {
             passes: string | null;
             drags: string | null;
             refuses: string | null;
+            /** @description what is shown large */
+            shown: string;
+            hole: string | null;
+            shaft: string | null;
+            answer: string | null;
+            atLeast: string | null;
             at: string;
             by: string;
             tool: string | null;
@@ -456,13 +464,28 @@ export interface components {
             name: string;
             hint: string;
             slab: string;
-            cylinder: string;
+            cylinder: string | null;
             part: string;
             /** Format: float */
             depth: number | null;
             /** Format: float */
             expected: number | null;
+            group: string;
+            title: string;
+            /** @description the name of its place and quantity without the cylinder */
+            label: string;
+            unit: string;
             instrument: string;
+            instruments: string[];
+            isExpected: boolean;
+            /** @description for a yes or no: the right answer */
+            good: string | null;
+            /** @description for a yes or no: the wrong one */
+            bad: string | null;
+            /** @description what was read and no longer holds, and why */
+            stale: string | null;
+            /** @description the first reading, where another followed */
+            before: string | null;
             waitsFor: string | null;
             reading: components["schemas"]["Reading"] | null;
         };

@@ -1,0 +1,35 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Document\Fields;
+
+/** What a sheet changes in the order of work: steps of its own, steps it has not, steps that need one another. */
+final readonly class PlanChanges
+{
+    /**
+     * @param  list<OwnStep>  $add
+     * @param  list<string>  $drop
+     * @param  array<string, list<string>>  $after  more needs, by step
+     */
+    private function __construct(public array $add, public array $drop, public array $after)
+    {
+    }
+
+    public static function read(Fields $sheet): self
+    {
+        $plan = $sheet->objectOrNull('plan', 'add', 'drop', 'after');
+        if ($plan === null) {
+            return new self([], [], []);
+        }
+        $after = [];
+        if ($plan->has('after')) {
+            $named = $plan->named('after');
+            foreach ($named->keys() as $step) {
+                $after[$step] = $named->texts($step);
+            }
+        }
+
+        return new self(array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)), $plan->texts('drop'), $after);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Dimension;
+
+/** A wait this engine asks for: how long, after which step, and whether a person must see that it is over. */
+final readonly class SheetWait
+{
+    public const KEYS = ['id', 'name', 'time', 'after', 'seen_by_person'];
+
+    private function __construct(public string $id, public string $name, public int $seconds, public string $after, public ?string $seen)
+    {
+    }
+
+    public static function read(Fields $fields): self
+    {
+        return new self($fields->text('id', 60), $fields->text('name', 120), (int) round($fields->positive('time', Dimension::Time)), $fields->text('after', 80), $fields->textOrNull('seen_by_person', 120));
+    }
+}
