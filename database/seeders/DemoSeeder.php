@@ -248,7 +248,7 @@ final class DemoSeeder extends Seeder
         $text = fn (float $value, int $decimals = 3): string => number_format($value, $decimals, '.', '').' '.$dimension->canonicalUnit()->symbol;
 
         return match ($spot->form()) {
-            EntryForm::Leaves => (object) ['passes' => $text(floor($figure * 100) / 100, 2), 'refuses' => $text(floor($figure * 100) / 100 + ($figure < 0.1 ? 0.01 : 0.05), 2)],
+            EntryForm::Leaves => (object) ['passes' => $text(floor($figure * 100) / 100, 2), 'refuses' => $text(floor($figure * 100) / 100 + ($figure < 0.1 ? 0.01 : ($figure < 0.25 ? 0.02 : 0.05)), 2)],
             EntryForm::HoleAndShaft => (object) ['hole' => $text(12 + $figure), 'shaft' => $text(12)],
             default => $text($figure, $dimension->value === 'pressure' ? 0 : 3),
         };
