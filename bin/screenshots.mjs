@@ -21,6 +21,13 @@ const SHOTS = {
         },
     ],
     'build-night': ['/jobs/209', 'night'],
+    'bore-map': ['/jobs/219', 'day', (page) => page.getByText('Bore, the wall opened out').scrollIntoViewIfNeeded()],
+    'ring-clock': ['/jobs/203/rings', 'day'],
+    pairing: ['/jobs/221/pairing', 'day'],
+    'bore-decision': ['/jobs/219', 'night', (page) => page.getByRole('region', { name: 'Decide the bore' }).scrollIntoViewIfNeeded()],
+    'machine-shop': ['/jobs/219/machine-shop', 'day'],
+    toolbox: ['/toolbox', 'day'],
+    'spec-book': ['/spec-book/ostrel-608', 'day'],
     record: ['/jobs/214/record', 'day'],
 }
 

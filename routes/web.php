@@ -4,11 +4,16 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShellController;
+use App\Http\Controllers\StandInController;
+use App\Http\Controllers\ToolController;
+use App\Http\Controllers\WorkOrderController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/api/health', HealthController::class)->withoutMiddleware('web');
@@ -28,6 +33,16 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     if (env('MOLTREK_BENCH')) {
         Route::get('bare', fn () => response()->json([]));
     }
+    Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class)->whereNumber('job');
+    Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class)->whereNumber('job');
+    Route::post('jobs/{job:number}/import', ImportController::class)->whereNumber('job');
+    Route::post('jobs/{job:number}/adopt', [SheetController::class, 'adopt'])->whereNumber('job');
+    Route::get('tools', [ToolController::class, 'index']);
+    Route::post('tools/{id}', [ToolController::class, 'store'])->where('id', '[a-z0-9-]{1,20}');
+    Route::get('sheets', [SheetController::class, 'index']);
+    Route::post('sheets', [SheetController::class, 'store']);
+    Route::get('sheets/{slug}/sheet.json', [SheetController::class, 'json']);
+    Route::get('sheets/{slug}/limits.csv', [SheetController::class, 'csv']);
     Route::get('calculations', [CalculationController::class, 'index']);
     Route::post('calculations/{name}', [CalculationController::class, 'store']);
 });

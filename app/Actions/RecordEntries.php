@@ -45,13 +45,13 @@ final class RecordEntries
             Job::query()->whereKey($job->id)->lockForUpdate()->first();
             $now = CarbonImmutable::now('UTC')->toDateTimeImmutable();
             $offset = $clientNow === null ? 0.0 : (float) $now->format('U.u') - (float) $clientNow->format('U.u');
-            $entries = JobLog::entries($job);
+            $log = new OpenLog($job->sheet->engine(), JobLog::entries($job));
             $results = [];
             foreach ($sent as $index => $envelope) {
                 try {
-                    [$entry, $isNew] = $this->take($job, $by, $envelope, $entries, $now, abs($offset) < self::CLOCK_TOLERANCE ? 0.0 : $offset);
+                    [$entry, $isNew] = $this->take($job, $by, $envelope, $log, $now, abs($offset) < self::CLOCK_TOLERANCE ? 0.0 : $offset);
                     if ($isNew) {
-                        $entries[] = $entry;
+                        $log->add($entry);
                     }
                     $results[] = new EntryResultShape($entry->id, $isNew ? 'stored' : 'already', null);
                 } catch (Refusal $refusal) {
@@ -78,20 +78,18 @@ final class RecordEntries
     }
 
     /**
-     * @param  list<Entry>  $entries
      * @return array{Entry, bool} the entry, and whether it is new
      */
-    private function take(Job $job, User $by, stdClass $envelope, array $entries, DateTimeImmutable $now, float $offset): array
+    private function take(Job $job, User $by, stdClass $envelope, OpenLog $log, DateTimeImmutable $now, float $offset): array
     {
         $fields = Fields::of($envelope, 'id', 'kind', 'happened_at', 'payload');
         $id = $fields->text('id');
         if (preg_match(self::UUID, $id) !== 1) {
             throw $fields->placed(MalformedDocument::wrongSort($id, 'a UUID in lower case'), 'id');
         }
-        foreach ($entries as $entry) {
-            if ($entry->id === $id) {
-                return [$entry, false];
-            }
+        $there = $log->entry($id);
+        if ($there !== null) {
+            return [$there, false];
         }
         if (DB::table('log_entries')->where('id', $id)->exists()) {
             throw $fields->placed(MalformedDocument::wrongSort($id, 'an id that no other job uses'), 'id');
@@ -99,7 +97,7 @@ final class RecordEntries
         $kind = $fields->choice('kind', EntryKind::class);
         $at = self::corrected(self::instant($fields, 'happened_at'), $offset, $now);
         $payload = $this->withTools($fields->raw('payload'));
-        $fields->placing(fn () => (new Admission(Build::replay($job->sheet->engine(), $entries)))->check($kind, $payload), 'payload');
+        $fields->placing(fn () => (new Admission($log->stateFor($kind)))->check($kind, $payload), 'payload');
 
         $entry = new Entry($id, $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
         DB::table('log_entries')->insert([

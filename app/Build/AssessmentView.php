@@ -3,6 +3,7 @@
 namespace App\Build;
 
 use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\FilingShape;
 use App\Http\Shapes\MarkShape;
 use App\Http\Shapes\RulerShape;
 use App\Http\Shapes\SourceShape;
@@ -15,6 +16,7 @@ use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Ruler;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\SheetLimit;
 
 /** An assessment of the core as the screens take it: lengths in millimetres, the ruler ready to draw. */
@@ -33,7 +35,7 @@ final class AssessmentView
             $assessment->spots, $assessment->missing,
             array_map(static fn (SheetLimit $stated): SourceShape => self::source($stated, $assessment), $assessment->offered),
             $assessment->source->reason,
-            $assessment->filing,
+            $assessment->filing === null ? null : new FilingShape($assessment->filing->written(), array_map(static fn (Length $bite): float => $bite->quantity()['value'], $assessment->filing->bites), $assessment->filing->leaf),
             $assessment->quantity->dimension->canonicalUnit()->symbol, $isExpected,
         );
     }

@@ -42,6 +42,7 @@ final readonly class BuildView
     {
         $sheet = $this->state->sheet;
         $days = $this->daysLeft();
+        $barrel = new BarrelView($this->state);
 
         return new JobShape(
             $this->job->number, $sheet->title(), $sheet->description(), self::facts($sheet), $this->job->owner, $this->state->complaint(),
@@ -53,6 +54,7 @@ final readonly class BuildView
             array_map($this->assessment(...), array_values($this->state->assessments())),
             array_map($this->step(...), array_values($this->state->steps())),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
+            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             Shop::zone(),
         );
     }
@@ -161,14 +163,14 @@ final readonly class BuildView
     }
 
     /** @return list<ToolShape> */
-    private static function tools(): array
+    public static function tools(): array
     {
         return array_values(Instrument::all()->sortBy('id')
-            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves))
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::now()), $tool->simulated))
             ->all());
     }
 
-    private static function facts(EngineSheet $sheet): string
+    public static function facts(EngineSheet $sheet): string
     {
         $size = static fn (float $millimetres): string => number_format($millimetres, 1);
 

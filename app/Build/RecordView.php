@@ -4,10 +4,13 @@ namespace App\Build;
 
 use App\Models\Job;
 use DateTimeImmutable;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
 
@@ -50,7 +53,9 @@ final readonly class RecordView
             ],
             'made' => $this->now->format(DATE_ATOM),
             'readings' => array_values(array_filter(array_map($this->reading(...), array_values($this->state->spots)))),
+            'before_and_after' => $this->beforeAndAfter(),
             'verdicts' => array_map(self::verdict(...), array_values($this->state->assessments())),
+            'decisions' => $this->decisions(),
             'steps' => array_map($this->step(...), array_values($this->state->steps())),
             'log' => $this->log(),
             'caution' => self::CAUTION,
@@ -94,6 +99,36 @@ final readonly class RecordView
             'low' => $reading->bracket?->low->quantity(), 'high' => $reading->bracket?->high?->quantity(),
             'tool' => $reading->tool?->name, 'by' => $entry->by, 'at' => $this->local($entry->at),
         ];
+    }
+
+    /** @return list<string> what was decided of bores, pistons and rings */
+    private function decisions(): array
+    {
+        $slip = new Slip($this->state);
+        $kinds = [EntryKind::BoreDecided, EntryKind::PistonsPaired, EntryKind::GapsPlaced, EntryKind::SourceChosen];
+
+        return array_values(array_map(static fn (Entry $entry): string => $slip->line($entry),
+            array_filter($this->state->entries, fn (Entry $entry): bool => in_array($entry->kind, $kinds, true) && ! isset($this->state->struck[$entry->id]))));
+    }
+
+    /** @return list<array{name: string, before: string, after: string|null, why: string|null}> */
+    private function beforeAndAfter(): array
+    {
+        $rows = [];
+        foreach ($this->state->spots as $spot) {
+            $stale = $this->state->staleAt($spot->id);
+            $first = $this->state->firstAt($spot->id) ?? $stale?->reading;
+            if ($first !== null) {
+                $rows[] = [
+                    'name' => $spot->name,
+                    'before' => Reading::read(Fields::of($first->payload, ...Reading::KEYS), $spot)->text,
+                    'after' => ($this->state->readings()[$spot->id] ?? null)?->text,
+                    'why' => $stale?->by->text('act'),
+                ];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return array<string, mixed> */

@@ -38,4 +38,12 @@ final class Job extends Model
     {
         return $this->hasMany(LogEntry::class);
     }
+
+    /** A later version of the sheet than the one this job keeps. */
+    public function newerSheet(): ?int
+    {
+        $newest = Sheet::query()->where('slug', $this->sheet->slug)->max('version');
+
+        return is_numeric($newest) && (int) $newest > $this->sheet->version ? (int) $newest : null;
+    }
 }

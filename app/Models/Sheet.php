@@ -26,4 +26,10 @@ final class Sheet extends Model
     {
         return $this->engine ??= EngineSheet::read(JsonText::decode($this->document));
     }
+
+    /** The document as a person would edit it. */
+    public function written(): string
+    {
+        return json_encode(JsonText::decode($this->document), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
 }

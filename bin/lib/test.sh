@@ -69,9 +69,9 @@ end_to_end() {
   prepare_build
   database_drop moltrek_e2e
   database_ensure moltrek_e2e
-  export DB_DATABASE=moltrek_e2e CACHE_STORE=file
+  export DB_DATABASE=moltrek_e2e CACHE_STORE=file BCRYPT_ROUNDS=4
   artisan moltrek:demo --fresh
   server_start e2e "${MOLTREK_TEST_PORT:-8190}"
   MOLTREK_ADDRESS=$(server_address e2e) suite playwright var/log/playwright.xml npx playwright test "$@"
-  unset DB_DATABASE CACHE_STORE
+  unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS
 }

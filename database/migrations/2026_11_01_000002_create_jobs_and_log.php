@@ -13,7 +13,7 @@ return new class extends Migration
             $table->id();
             $table->string('slug');
             $table->unsignedInteger('version');
-            $table->jsonb('document');
+            $table->json('document')->comment('as it was written, keys in their order');
             $table->timestampsTz();
             $table->unique(['slug', 'version']);
         });

@@ -182,8 +182,12 @@ final class DemoSeeder extends Seeder
         $this->log($job, [
             [-5, '10:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Overheated on the hill; low oil pressure since.']],
             [-4, '09:20', 'tomas', 'reading_taken', ['spot' => 'piston.1', 'reading' => '82.452 mm', 'tool' => 'm3']],
-            [-4, '09:25', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '82.561 mm', 'tool' => 'b1']],
+            [-4, '09:25', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '82.566 mm', 'tool' => 'b1']],
             [-4, '09:27', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.12', 'reading' => '82.520 mm', 'tool' => 'b1']],
+            [-4, '09:29', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.50', 'reading' => '82.540 mm', 'tool' => 'b1']],
+            [-4, '09:31', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.50', 'reading' => '82.512 mm', 'tool' => 'b1']],
+            [-4, '09:33', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.92', 'reading' => '82.518 mm', 'tool' => 'b1']],
+            [-4, '09:35', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.92', 'reading' => '82.506 mm', 'tool' => 'b1']],
             [-4, '10:02', 'tomas', 'reading_taken', ['spot' => 'main_oil_clearance.1', 'reading' => '0.064 mm', 'tool' => 's1']],
             [-4, '10:20', 'tomas', 'reading_taken', ['spot' => 'main_oil_clearance.2', 'reading' => (object) ['at_least' => '0.076 mm'], 'tool' => 's1']],
         ]);

@@ -8,9 +8,11 @@ use App\Models\Sheet;
 use Database\Seeders\DemoSignIns;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
+use Moltrek\Core\Fitting\Pairing;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Quantity\Length;
 use RuntimeException;
 use Symfony\Component\Process\Process;
 
@@ -34,6 +36,7 @@ final class Bench extends Command
         $address = $this->argument('address');
         $this->interface(is_string($address) ? $address : '');
         $this->calculations();
+        $this->pairing();
         $this->script();
         $this->line('| what | measured | wanted |');
         $this->line('|---|---|---|');
@@ -71,6 +74,7 @@ final class Bench extends Command
             $this->rows[] = [$name.', 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 100 ms'];
         }
         $time = $this->percentile($client, 'api/jobs/1010/preview', ['spot' => 'piston.1', 'reading' => '54.951 mm']);
+        $this->import($client);
         $this->rows[] = ['verdict while typing, 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 150 ms on screen'];
     }
 
@@ -88,12 +92,30 @@ final class Bench extends Command
     /** @return array<string, array{int, string}> lines, and what is wanted */
     private function inputs(): array
     {
-        return ['piston-clearance' => [self::LINES, 'under 10 s'], 'ring-gap' => [self::LINES, '']];
+        return ['piston-clearance' => [self::LINES, 'under 10 s'], 'ring-gap' => [self::LINES, ''], 'bore-map' => [self::LINES, '']];
     }
 
     private function example(string $name): string
     {
         return Registry::named($name)?->example() ?? throw new RuntimeException($name);
+    }
+
+    private function pairing(): void
+    {
+        $sizes = static fn (int $nominal, int $spread): array => array_map(static fn (int $index): Length => Length::ofNanometres($nominal + ($index * 7919 % $spread) * 1000), range(1, 12));
+        [$bores, $pistons] = [$sizes(66_200_000, 14), $sizes(66_160_000, 12)];
+        $this->row('pair-pistons, 12 × 12, median', $this->median(9, static function () use ($bores, $pistons): void {
+            Pairing::best($bores, $pistons, Length::of('0.030 mm'), Length::of('0.050 mm'));
+        }), 'under 500 ms');
+    }
+
+    private function import(BenchClient $client): void
+    {
+        $places = ['piston.1', 'bore.1.across.12', 'bore.1.along.12', 'bore.1.across.30', 'bore.1.along.30'];
+        $csv = "place,reading\n".implode("\n", array_map(static fn (int $line): string => $places[$line % 5].',55.00'.($line % 9).' mm', range(1, 5000)));
+        $start = hrtime(true);
+        $client->ask('api/jobs/217/import', ['csv' => str_replace('.1', '.left', str_replace(['.12', '.30'], ['.14', '.36'], $csv)), 'enter' => true]);
+        $this->rows[] = ['import of 5,000 readings, looked at and entered', sprintf('%.1f s', (hrtime(true) - $start) / 1e9), ''];
     }
 
     private function script(): void

@@ -43,7 +43,7 @@ final readonly class AssessmentShape
         #[OA\Property]
         public ?string $choiceReason,
         #[OA\Property]
-        public ?string $filing,
+        public ?FilingShape $filing,
         #[OA\Property]
         public string $unit,
         #[OA\Property]

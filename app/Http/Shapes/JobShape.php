@@ -16,6 +16,8 @@ final readonly class JobShape
      * @param  list<PartShape>  $parts
      * @param  list<ToolShape>  $tools
      * @param  list<SlipLineShape>  $slip
+     * @param  list<BoreAdviceShape>  $bores
+     * @param  list<GapPlaceShape>  $gaps
      */
     public function __construct(
         #[OA\Property]
@@ -60,6 +62,18 @@ final readonly class JobShape
         public array $tools,
         #[OA\Property(items: new OA\Items(ref: SlipLineShape::class))]
         public array $slip,
+        #[OA\Property(items: new OA\Items(ref: BoreAdviceShape::class))]
+        public array $bores,
+        #[OA\Property]
+        public ?PairingShape $pairing,
+        #[OA\Property(items: new OA\Items(ref: GapPlaceShape::class))]
+        public array $gaps,
+        #[OA\Property(description: 'a later version of the sheet than the one this job began with')]
+        public ?int $newerSheet,
+        #[OA\Property]
+        public string $sheet,
+        #[OA\Property]
+        public int $sheetVersion,
         #[OA\Property]
         public string $zone,
     ) {

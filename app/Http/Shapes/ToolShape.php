@@ -22,6 +22,18 @@ final readonly class ToolShape
         public ?string $doubt,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $leaves,
+        #[OA\Property]
+        public ?string $range,
+        #[OA\Property]
+        public ?string $resolution,
+        #[OA\Property]
+        public ?string $checkedOn,
+        #[OA\Property]
+        public ?string $nextCheck,
+        #[OA\Property]
+        public bool $isOverdue,
+        #[OA\Property]
+        public bool $simulated,
     ) {
     }
 }

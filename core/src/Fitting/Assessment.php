@@ -36,7 +36,7 @@ final readonly class Assessment
         public ?string $figure = null,
         public ?Length $doubt = null,
         public array $intervals = [],
-        public ?string $filing = null,
+        public ?Filing $filing = null,
         public array $trials = [],
     ) {
     }

@@ -129,7 +129,7 @@ final readonly class Assessor
         }
         if ($reading->bracket !== null) {
             $gap = RingGap::of($reading->bracket, $known['source']->limit, $reading->shelf(), $spot->measurable->wording);
-            $filing = $spot->measurable->key === 'ring_gap' && $gap->verdict->state !== State::Unsure ? $gap->filing() : null;
+            $filing = $spot->measurable->key === 'ring_gap' && $gap->verdict->state !== State::Unsure ? Filing::of($gap, $reading->bracket, $known['source']->limit, $reading->shelf()) : null;
 
             return new Assessment(...$known, verdict: $gap->verdict, figure: $reading->text, intervals: [$reading->bracket->interval()], filing: $filing, trials: $gap->trials);
         }

@@ -68,17 +68,6 @@ final readonly class RingGap
         return ['at_least' => Length::ofNanometres($atLeast), 'at_most' => Length::ofNanometres($this->limit->max - $this->bracket->high->nanometres)];
     }
 
-    /** The same in a sentence. */
-    public function filing(): ?string
-    {
-        $file = $this->file();
-        if ($file === null) {
-            return null;
-        }
-
-        return 'Take off at least '.$file['at_least']->written().($file['at_most'] === null ? '' : ', at most '.$file['at_most']->written()).'.';
-    }
-
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Fitting\Assessor;
+use Moltrek\Core\Fitting\BoreAdvice;
 use Moltrek\Core\Measuring\BoreMap;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
@@ -96,6 +97,15 @@ final class BuildState
         $first = $this->fold->first[$spot] ?? null;
 
         return $first === ($this->fold->readings[$spot] ?? null) ? null : $first;
+    }
+
+    /** What the bore of a cylinder should have done to it. */
+    public function boreAdvice(Cylinder $cylinder): BoreAdvice
+    {
+        $piston = $this->readings()['piston.'.$cylinder->id] ?? null;
+        $limit = ($this->assessments()['piston_clearance.'.$cylinder->id] ?? null)?->source->limit;
+
+        return BoreAdvice::on($this->sheet, $this->boreMap($cylinder), $piston?->size(), $limit);
     }
 
     public function decisionOn(string $cylinder): ?Entry

@@ -21,6 +21,12 @@ enum EntryKind: string
     case PistonsPaired = 'pistons_paired';
     case GapsPlaced = 'gaps_placed';
 
+    /** Whether what came before decides if it may enter. */
+    public function dependsOnState(): bool
+    {
+        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone], true);
+    }
+
     /** @return list<string> the keys of its payload */
     public function keys(): array
     {

@@ -93,7 +93,7 @@ final readonly class Foreman
             return null;
         }
         $spot = $this->state->spots[$assessment->spots[count($assessment->spots) - 1]];
-        $filing = $verdict->state === State::Out ? $assessment->filing : null;
+        $filing = $verdict->state === State::Out ? $assessment->filing?->written() : null;
 
         return $this->atSpot($spot, $filing === null ? $assessment->name.': too close to call' : $assessment->name.': file it open', $filing ?? $verdict->action ?? $verdict->reason);
     }

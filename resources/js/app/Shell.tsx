@@ -53,6 +53,10 @@ export function Shell() {
                         Floor
                     </BarLink>
                     <JobLinks />
+                    <BarLink to="/toolbox">Toolbox</BarLink>
+                    <BarLink to="/spec-book">
+                        <span className="whitespace-nowrap">Spec book</span>
+                    </BarLink>
                 </nav>
                 <div className="ml-auto flex items-center gap-2">
                     <LineState />

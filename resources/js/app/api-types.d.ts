@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Look at a file of readings, or enter it */
+        post: operations["fa4af67c4050cbf21d850205b179a61e"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}": {
         parameters: {
             query?: never;
@@ -193,6 +210,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every engine sheet in its newest version */
+        get: operations["c3cd8a06f569ac43a9bac77657212b18"];
+        put?: never;
+        /** Enter a sheet, or a new version of one */
+        post: operations["69127cfd1ab7dfc0a50b831227f7febf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{slug}/sheet.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sheet as a file, after docs/schemas/engine-sheet.schema.json */
+        get: operations["407177c45bc78ede8cc7dc9e70e12b58"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{slug}/limits.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The limits of a sheet as CSV */
+        get: operations["6c3e2a2575c4329b4d10323512855cdd"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/adopt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Let a job go on with the newest version of its sheet */
+        post: operations["14b48481d365c64e16e027495b20f86e"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/stand-in/{spot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a simulated tool would type at a place */
+        get: operations["f97e060bcbca67148804b836332c5039"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The toolbox */
+        get: operations["21747b624f411296ff516e7e5e4cd802"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Enter a tool, or change it; readings taken with it keep it as it was */
+        post: operations["050b9b19a0c70cb2af2937146306fc88"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/work-order.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The order for the machine shop */
+        get: operations["cb95b30db6b205a028b378ace8c20de6"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -214,15 +368,57 @@ export interface components {
             missing: string[];
             sources: components["schemas"]["Source"][];
             choiceReason: string | null;
-            filing: string | null;
+            filing: components["schemas"]["Filing"] | null;
             unit: string;
             isExpected: boolean;
+        };
+        /** @description What the bore of a cylinder should have done to it; lengths in millimetres. */
+        BoreAdvice: {
+            cylinder: string;
+            name: string;
+            /** @description why nothing can be said yet */
+            missing: string | null;
+            decision: string | null;
+            size: string | null;
+            /** Format: float */
+            piston: number | null;
+            /** Format: float */
+            finishMin: number | null;
+            /** Format: float */
+            finishAim: number | null;
+            /** Format: float */
+            finishMax: number | null;
+            /** Format: float */
+            remove: number | null;
+            /**
+             * Format: float
+             * @description the sheet's hone budget that is left after this
+             */
+            honeBudgetLeft: number | null;
+            considered: components["schemas"]["Considered"][];
+            reasons: string[];
+            /** @description what somebody has decided */
+            decided: string | null;
+            decidedBy: string | null;
         };
         /** @description A calculation of the open interface. */
         Calculation: {
             name: string;
             about: string;
             example: string;
+        };
+        /** @description What a substituted part changes. */
+        Consequence: {
+            part: string;
+            text: string;
+            isConfirmed: boolean;
+            isWrong: boolean;
+        };
+        /** @description A piston size that was considered. */
+        Considered: {
+            label: string;
+            fits: boolean;
+            why: string;
         };
         /** @description A cylinder in the drawing. */
         Cylinder: {
@@ -275,6 +471,14 @@ export interface components {
             state: string;
             refusal: components["schemas"]["Refusal"] | null;
         };
+        /** @description How a tight gap is opened, in millimetres. */
+        Filing: {
+            text: string;
+            /** @description what to take off before each trial */
+            bites: number[];
+            /** @description the leaf that must pass in the end */
+            leaf: string | null;
+        };
         /** @description A job as the floor shows it. */
         FloorJob: {
             number: number;
@@ -304,6 +508,37 @@ export interface components {
             drawnAs: string;
             state: string;
         };
+        /** @description A ring and the angle of its gap. */
+        GapAngle: {
+            ring: string;
+            name: string;
+            /** Format: float */
+            angle: number;
+        };
+        /** @description Where the ring gaps of a cylinder are, as placed or as the sheet's pegs have them; degrees clockwise from the exhaust. */
+        GapPlace: {
+            cylinder: string;
+            name: string;
+            school: string;
+            isPlaced: boolean;
+            angles: components["schemas"]["GapAngle"][];
+            keepOff: components["schemas"]["KeepOff"][];
+        };
+        /** @description One line of a file of readings. */
+        ImportRow: {
+            line: number;
+            place: string;
+            reading: string;
+            /** @description the column that is wrong */
+            column: string | null;
+            error: string | null;
+        };
+        /** @description What a file of readings would enter, or why it cannot. */
+        Import: {
+            rows: components["schemas"]["ImportRow"][];
+            wrong: number;
+            entered: boolean;
+        };
         /** @description A job as the build screen shows it. */
         Job: {
             number: number;
@@ -328,7 +563,22 @@ export interface components {
             parts: components["schemas"]["Part"][];
             tools: components["schemas"]["Tool"][];
             slip: components["schemas"]["SlipLine"][];
+            bores: components["schemas"]["BoreAdvice"][];
+            pairing: components["schemas"]["Pairing"] | null;
+            gaps: components["schemas"]["GapPlace"][];
+            /** @description a later version of the sheet than the one this job began with */
+            newerSheet: number | null;
+            sheet: string;
+            sheetVersion: number;
             zone: string;
+        };
+        /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
+        KeepOff: {
+            /** Format: float */
+            from: number;
+            /** Format: float */
+            to: number;
+            why: string;
         };
         /** @description A limit on the ruler, in millimetres. */
         Mark: {
@@ -345,6 +595,32 @@ export interface components {
             text: string;
             why: string;
             canBeWorked: boolean;
+        };
+        /** @description One piston in one bore. */
+        PairCell: {
+            bore: string;
+            /** @description the cylinder the piston came from */
+            piston: string;
+            /** Format: float */
+            boreSize: number;
+            /** Format: float */
+            pistonSize: number;
+            /** Format: float */
+            clearance: number;
+            /** Format: float */
+            margin: number;
+            /** @description the mark that the sheet gives a part of this size */
+            grade: string | null;
+        };
+        /** @description Pistons and bores that can be paired, every combination judged; lengths in millimetres. */
+        Pairing: {
+            /** Format: float */
+            min: number;
+            /** Format: float */
+            max: number;
+            cells: components["schemas"]["PairCell"][];
+            best: components["schemas"]["PairCell"][];
+            chosen: components["schemas"]["PairCell"][];
         };
         /** @description A part that the job waits for. */
         Part: {
@@ -425,6 +701,31 @@ export interface components {
         /** @description Who is signed in. */
         Session: {
             person: components["schemas"]["Person"] | null;
+        };
+        /** @description One quantity at one kind of place, its sources side by side. */
+        SheetLimit: {
+            quantity: string;
+            of: string;
+            sources: components["schemas"]["Source"][];
+        };
+        /** @description An engine sheet in the spec book. */
+        Sheet: {
+            slug: string;
+            title: string;
+            description: string;
+            facts: string;
+            version: number;
+            versions: components["schemas"]["SheetVersion"][];
+            limits: components["schemas"]["SheetLimit"][];
+            consequences: components["schemas"]["Consequence"][];
+            /** @description the document as it can be edited */
+            document: string;
+        };
+        /** @description A version of a sheet and when it was entered. */
+        SheetVersion: {
+            version: number;
+            at: string;
+            jobs: number;
         };
         /** @description A layer of the top end. */
         Slab: {
@@ -511,6 +812,12 @@ export interface components {
             kind: string;
             doubt: string | null;
             leaves: string[];
+            range: string | null;
+            resolution: string | null;
+            checkedOn: string | null;
+            nextCheck: string | null;
+            isOverdue: boolean;
+            simulated: boolean;
         };
         /** @description How many verdicts of one kind a slab holds, worst first. */
         VerdictCount: {
@@ -704,6 +1011,35 @@ export interface operations {
                     "application/json": {
                         status: string;
                     };
+                };
+            };
+        };
+    };
+    fa4af67c4050cbf21d850205b179a61e: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    csv: string;
+                    enter?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Every line, and what is wrong with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Import"];
                 };
             };
         };
@@ -917,6 +1253,227 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    c3cd8a06f569ac43a9bac77657212b18: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The spec book */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"][];
+                };
+            };
+        };
+    };
+    "69127cfd1ab7dfc0a50b831227f7febf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The sheet as entered */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description The sheet contradicts itself */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "407177c45bc78ede8cc7dc9e70e12b58": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
+            };
+        };
+    };
+    "6c3e2a2575c4329b4d10323512855cdd": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One line a source */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+        };
+    };
+    "14b48481d365c64e16e027495b20f86e": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Adopted */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    f97e060bcbca67148804b836332c5039: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                spot: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The text, in millimetres */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        text: string | null;
+                    };
+                };
+            };
+        };
+    };
+    "21747b624f411296ff516e7e5e4cd802": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every tool */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tool"][];
+                };
+            };
+        };
+    };
+    "050b9b19a0c70cb2af2937146306fc88": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The toolbox after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tool"][];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cb95b30db6b205a028b378ace8c20de6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The order */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": Record<string, never>;
+                };
             };
         };
     };

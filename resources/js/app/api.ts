@@ -14,6 +14,7 @@ export class Problem extends Error {
         readonly status: number,
         readonly title: string,
         detail: string,
+        readonly field = '',
     ) {
         super(detail)
     }
@@ -49,7 +50,12 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
     }
     const document = await response.json().catch(() => ({}))
     if (!response.ok) {
-        throw new Problem(response.status, document.title ?? 'This did not work', document.detail ?? '')
+        throw new Problem(
+            response.status,
+            document.title ?? 'This did not work',
+            document.detail ?? '',
+            document.field ?? '',
+        )
     }
     return document as T
 }

@@ -39,6 +39,8 @@ export interface RecordDocument {
         by: string
         at: string
     }[]
+    before_and_after: { name: string; before: string; after: string | null; why: string | null }[]
+    decisions: string[]
     verdicts: {
         name: string
         figure: string | null

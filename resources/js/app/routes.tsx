@@ -1,8 +1,14 @@
 import { createBrowserRouter, Navigate } from 'react-router'
 import { Build } from '../screens/Build/Build'
 import { Floor } from '../screens/Floor/Floor'
+import { Import } from '../screens/Import/Import'
+import { MachineShop } from '../screens/MachineShop/MachineShop'
+import { Pairing } from '../screens/Pairing/Pairing'
 import { Record } from '../screens/Record/Record'
+import { Rings } from '../screens/Rings/Rings'
 import { SignIn } from '../screens/SignIn/SignIn'
+import { SpecBook } from '../screens/SpecBook/SpecBook'
+import { Toolbox } from '../screens/Toolbox/Toolbox'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
@@ -13,6 +19,12 @@ export const router = createBrowserRouter([
             { path: '/', element: <Floor /> },
             { path: '/jobs/:number', element: <Build /> },
             { path: '/jobs/:number/record', element: <Record /> },
+            { path: '/jobs/:number/rings', element: <Rings /> },
+            { path: '/jobs/:number/pairing', element: <Pairing /> },
+            { path: '/jobs/:number/machine-shop', element: <MachineShop /> },
+            { path: '/jobs/:number/import', element: <Import /> },
+            { path: '/toolbox', element: <Toolbox /> },
+            { path: '/spec-book/:slug?', element: <SpecBook /> },
         ],
     },
     { path: '*', element: <Navigate to="/" replace /> },

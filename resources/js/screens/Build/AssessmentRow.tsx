@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Assessment, Job } from '../../app/api'
 import { millimetres } from '../../app/format'
+import { outbox } from '../../app/outbox'
 import { LimitRuler } from '../../drawings/LimitRuler'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { SourceChooser } from './SourceChooser'
@@ -41,8 +42,11 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                     <span className="leading-tight font-bold whitespace-nowrap">
                         {verdict?.words ?? 'Not measured'}
                     </span>
-                    {verdict?.action && <span className="leading-tight">{assessment.filing ?? verdict.action}</span>}
+                    {verdict?.action && (
+                        <span className="leading-tight">{assessment.filing?.text ?? verdict.action}</span>
+                    )}
                 </p>
+                {assessment.filing && <OpenTheGap job={job} assessment={assessment} />}
                 {ruler && <LimitRuler ruler={ruler} label={description(assessment)} />}
                 {verdict && <p className="text-sm leading-snug text-quiet">{verdict.reason}</p>}
                 {assessment.choiceReason && (
@@ -51,6 +55,56 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
             </div>
             <SourceChooser job={job} assessment={assessment} open={choosing} onClose={() => setChoosing(false)} />
         </section>
+    )
+}
+
+/** How to open a tight gap: bites that get smaller, a trial after each; filing makes the last reading stale. */
+function OpenTheGap({ job, assessment }: { job: Job; assessment: Assessment }) {
+    const filing = assessment.filing
+    const [, cylinder = '', ring = ''] = assessment.id.split('.')
+    if (!filing) {
+        return null
+    }
+    const filed = () =>
+        void outbox.add(
+            job.number,
+            'act_done',
+            { act: 'ring filed', cylinder, ring },
+            `Ring filed: ${assessment.name.toLowerCase()}`,
+        )
+    return (
+        <div className="my-2 flex flex-wrap items-center gap-3">
+            <ol className="flex items-end gap-1.5" aria-label="Bites, a trial after each">
+                {filing.bites.map((bite, index) => (
+                    <li
+                        // biome-ignore lint/suspicious/noArrayIndexKey: the bites are told apart by their order alone
+                        key={index}
+                        className="rounded-sm border-2 border-base-content px-2 text-center text-sm leading-tight"
+                        style={{ paddingBlock: 4 + 10 * (bite / (filing.bites[0] ?? 1)) }}
+                    >
+                        <b>{bite.toFixed(2)}</b>
+                        <br />
+                        try
+                    </li>
+                ))}
+            </ol>
+            <p className="text-sm leading-tight">
+                mm off, square, edges broken
+                {filing.leaf && (
+                    <>
+                        <br />
+                        until the <b>{filing.leaf}</b> leaf passes
+                    </>
+                )}
+            </p>
+            <button
+                type="button"
+                className="h-12 rounded-field border-2 border-base-content px-4 font-bold"
+                onClick={filed}
+            >
+                Filed, try it
+            </button>
+        </div>
     )
 }
 
@@ -63,5 +117,5 @@ function ruling({ sources }: Assessment): string {
 
 function description(assessment: Assessment): string {
     const marks = assessment.ruler?.marks.map((mark) => `${mark.at.toFixed(3)} ${mark.service ? 'service' : 'as new'}`)
-    return `${assessment.name} ${assessment.figure ?? 'not measured'}, limits ${marks?.join(', ') ?? 'none'} millimetres`
+    return `${assessment.name} ${assessment.figure ?? 'not measured'}, limits ${marks?.join(', ') ?? 'none'} ${assessment.unit}`
 }

@@ -1,6 +1,6 @@
-import type { Job } from '../../app/api'
+import { call, type Job, type Spot } from '../../app/api'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { press, toolFor, UNITS, withUnit } from './draft'
+import { press, toolFor, unitFor, unitsOf, withUnit } from './draft'
 import type { Desk } from './useDesk'
 
 /** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */
@@ -14,8 +14,9 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
     }
     const text = desk.field === 'setting' ? habit.setting : desk.draft[desk.field]
     const gauge = spot.form === 'diameter' && habit.gauge
-    const unit = gauge ? habit.settingUnit : habit.unit
-    const setUnit = (next: string) => desk.setHabit(gauge ? { settingUnit: next } : { unit: next })
+    const unit = unitFor(spot, habit)
+    const setUnit = (next: string) =>
+        desk.setHabit(gauge ? { settingUnit: next } : spot.unit === 'kPa' ? { pressure: next } : { unit: next })
     return (
         <section
             aria-label="Key pad"
@@ -37,9 +38,10 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                     </button>
                 </div>
                 <div className="grid content-start gap-1.5">
-                    {UNITS.map((name) => (
+                    {unitsOf(spot).map((name) => (
                         <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
                     ))}
+                    <StandIn job={job} spot={spot} desk={desk} />
                     {spot.form === 'diameter' && (
                         <DeckKey
                             name={habit.gauge ? 'outright' : 'gauge'}
@@ -55,7 +57,37 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
     )
 }
 
+/** A simulated tool that types for practice and demonstration, and says so. */
+function StandIn({ job, spot, desk }: { job: Job; spot: Spot; desk: Desk }) {
+    if (spot.expected === null || desk.field === 'setting' || desk.field === 'deviation') {
+        return null
+    }
+    const type = async () => {
+        const { text } = await call<{ text: string | null }>('GET', `/jobs/${job.number}/stand-in/${spot.id}`)
+        if (text) {
+            desk.setHabit({ unit: 'mm' })
+            desk.type(text)
+        }
+    }
+    return (
+        <button
+            type="button"
+            onPointerDown={(event) => event.preventDefault()}
+            onClick={() => void type().catch(() => undefined)}
+            className="h-13 rounded-field bg-key text-xs leading-tight"
+        >
+            stand-in tool
+            <br />
+            (simulated)
+        </button>
+    )
+}
+
 function PadKey({ name, text, desk, leaves }: { name: string; text: string; desk: Desk; leaves: boolean }) {
+    if (name === 'side' && desk.active?.form === 'strip') {
+        const other = desk.field === 'atLeast' ? 'figure' : 'atLeast'
+        return <DeckKey name={other === 'atLeast' ? 'at least' : 'crushed'} onPress={() => desk.setField(other)} />
+    }
     if (name === 'side' && leaves) {
         const other = desk.field === 'drags' ? 'refuses' : 'drags'
         return <DeckKey name={other} onPress={() => desk.setField(other)} />
@@ -131,7 +163,7 @@ function Meaning({
                                     <VerdictMark state={assessment.verdict.state} size={20} />
                                 </span>
                                 <span>
-                                    {assessment.quantity === 'piston_clearance' && `${assessment.figure} · `}
+                                    {assessment.doubt !== null && `${assessment.figure} · `}
                                     <b>{assessment.verdict.words}</b>
                                     {assessment.verdict.action && <> · {assessment.verdict.action}</>}
                                 </span>
@@ -149,7 +181,7 @@ function Meaning({
                 {gauge && <SettingRow desk={desk} job={job} />}
                 <ToolChoice
                     label="read with"
-                    kind={spot.instrument}
+                    kinds={spot.instruments}
                     job={job}
                     value={toolFor(spot, habit, job.tools) ?? ''}
                     onChange={(id) => desk.setHabit({ tools: { ...habit.tools, [spot.instrument]: id } })}
@@ -184,7 +216,7 @@ function SettingRow({ desk, job }: { desk: Desk; job: Job }) {
             </label>
             <ToolChoice
                 label="set with"
-                kind="micrometer"
+                kinds={['micrometer', 'setting ring']}
                 job={job}
                 value={desk.habit.setWith || (job.tools.find((tool) => tool.kind === 'micrometer')?.id ?? '')}
                 onChange={(id) => desk.setHabit({ setWith: id })}
@@ -195,32 +227,41 @@ function SettingRow({ desk, job }: { desk: Desk; job: Job }) {
 
 function ToolChoice({
     label,
-    kind,
+    kinds,
     job,
     value,
     onChange,
 }: {
     label: string
-    kind: string
+    kinds: string[]
     job: Job
     value: string
     onChange: (id: string) => void
 }) {
+    const suited = job.tools.filter((tool) => kinds.includes(tool.kind))
+    const others = job.tools.filter((tool) => !kinds.includes(tool.kind) && tool.kind !== 'feeler leaves')
+    if (kinds.length === 0) {
+        return null
+    }
     return (
         <label className="flex items-center gap-2">
             <span className="text-[#c2cec9]">{label}</span>
             <select
-                className="h-11 rounded-field bg-key px-2"
+                className="h-11 max-w-52 rounded-field bg-key px-2"
                 value={value}
                 onChange={(event) => onChange(event.target.value)}
             >
-                {job.tools
-                    .filter((tool) => tool.kind === kind)
-                    .map((tool) => (
-                        <option key={tool.id} value={tool.id}>
-                            {tool.name}
-                        </option>
-                    ))}
+                {suited.map((tool) => (
+                    <option key={tool.id} value={tool.id}>
+                        {tool.name}
+                        {tool.isOverdue ? ', check overdue' : ''}
+                    </option>
+                ))}
+                {others.map((tool) => (
+                    <option key={tool.id} value={tool.id}>
+                        {tool.name}, not usual here
+                    </option>
+                ))}
             </select>
         </label>
     )

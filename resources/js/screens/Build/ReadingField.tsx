@@ -1,7 +1,7 @@
-import { type KeyboardEvent, useEffect, useRef } from 'react'
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import type { Spot } from '../../app/api'
 import { useLine } from '../../app/useOutbox'
-import type { Field } from './draft'
+import { type Field, shownFields } from './draft'
 import type { Desk } from './useDesk'
 
 const NAMES: Record<Field, string> = {
@@ -11,26 +11,57 @@ const NAMES: Record<Field, string> = {
     passes: 'passes',
     drags: 'drags',
     refuses: 'refuses',
+    hole: 'hole',
+    shaft: 'shaft',
+    atLeast: 'at least',
 }
 
 /** A place to type one reading: touch it or type; what stands there is shown large. */
-export function ReadingField({ spot, desk }: { spot: Spot; desk: Desk }) {
+export function ReadingField({ spot, desk, compact = false }: { spot: Spot; desk: Desk; compact?: boolean }) {
+    if (spot.form === 'yes or no') {
+        return <Answer spot={spot} desk={desk} />
+    }
     if (desk.active?.id === spot.id) {
-        const fields: Field[] =
-            spot.form === 'leaves'
-                ? ['passes', 'drags', 'refuses']
-                : spot.form === 'diameter' && desk.habit.gauge
-                  ? ['deviation']
-                  : ['figure']
         return (
             <fieldset className="flex flex-wrap gap-2" aria-label={spot.name}>
-                {fields.map((field) => (
+                {shownFields(spot, desk.habit).map((field) => (
                     <FieldInput key={field} spot={spot} field={field} desk={desk} />
                 ))}
             </fieldset>
         )
     }
-    return <StandingReading spot={spot} desk={desk} />
+    return <StandingReading spot={spot} desk={desk} compact={compact} />
+}
+
+/** What hand and eye say: two large buttons, a note for what was felt. */
+function Answer({ spot, desk }: { spot: Spot; desk: Desk }) {
+    const [note, setNote] = useState('')
+    const said = spot.reading?.answer
+    const button = (answer: string, words: string) => (
+        <button
+            type="button"
+            aria-pressed={said === answer}
+            onClick={() => desk.answer(spot, answer, note)}
+            className={`h-12 rounded-field border-2 px-4 font-bold ${
+                said === answer ? 'border-base-content bg-base-content text-base-100' : 'border-line'
+            }`}
+        >
+            {words}
+        </button>
+    )
+    return (
+        <fieldset className="flex flex-wrap items-center gap-2" aria-label={spot.name}>
+            {button(spot.good ?? 'yes', spot.good ?? 'yes')}
+            {button('not so', spot.bad ?? 'no')}
+            <input
+                aria-label={`${spot.name}, what was felt`}
+                placeholder="what was felt"
+                className="input h-12 max-w-48 min-w-28 flex-1"
+                value={note}
+                onChange={(event) => setNote(event.target.value)}
+            />
+        </fieldset>
+    )
 }
 
 function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Desk }) {
@@ -53,7 +84,9 @@ function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Des
     }
     return (
         <label className="block min-w-0 flex-1">
-            {spot.form === 'leaves' && <span className="block text-xs text-quiet">{NAMES[field]}</span>}
+            {shownFields(spot, desk.habit).length > 1 && (
+                <span className="block text-xs text-quiet">{NAMES[field]}</span>
+            )}
             <input
                 ref={input}
                 inputMode="none"
@@ -72,18 +105,21 @@ function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Des
     )
 }
 
-function StandingReading({ spot, desk }: { spot: Spot; desk: Desk }) {
+function StandingReading({ spot, desk, compact }: { spot: Spot; desk: Desk; compact: boolean }) {
     const line = useLine()
     const waiting = desk.waitingAt(spot)
     const draft = desk.draftOf(spot)
-    const typed = [draft.figure, draft.deviation, draft.passes, draft.drags, draft.refuses].filter(Boolean).join(' · ')
+    const typed = Object.values(draft).filter(Boolean).join(' · ')
     const reading = spot.reading
     return (
         <button
             type="button"
             onClick={() => desk.focus(spot)}
-            aria-label={`${spot.name}: ${waiting ?? reading?.text ?? 'not measured'}`}
-            className="flex min-h-13 w-full flex-col items-start justify-center rounded-field border-2 border-transparent px-2 py-0.5 text-left hover:border-line"
+            aria-label={`${spot.name}: ${waiting ?? reading?.text ?? (spot.stale ? `read again, ${spot.stale}` : 'not measured')}`}
+            title={reading ? `${reading.text}${reading.tool ? `, ${reading.tool}` : ''}` : undefined}
+            className={`flex w-full flex-col justify-center rounded-field border-2 border-transparent text-left hover:border-line ${
+                compact ? 'min-h-12 items-center px-0.5' : 'min-h-13 items-start px-2 py-0.5'
+            }`}
         >
             {waiting !== null ? (
                 <>
@@ -97,25 +133,32 @@ function StandingReading({ spot, desk }: { spot: Spot; desk: Desk }) {
                 </>
             ) : reading ? (
                 <>
-                    <span className="text-2xl leading-tight font-bold">
-                        {reading.millimetres === null ? leaves(reading.text) : reading.millimetres.toFixed(3)}
+                    <span className={`leading-tight font-bold ${reading.shown.length > 14 ? 'text-lg' : 'text-2xl'}`}>
+                        {reading.shown}
                     </span>
-                    <span className="text-sm leading-tight text-quiet">
-                        {reading.deviation ? reading.text : reading.tool}
+                    <span className={compact ? 'sr-only' : 'text-sm leading-tight text-quiet'}>
+                        {reading.deviation || reading.hole ? reading.text : reading.tool}
+                        {spot.before && <> · before: {spot.before}</>}
                     </span>
                 </>
+            ) : spot.stale ? (
+                <span className="flex min-h-11 w-full max-w-56 flex-col justify-center rounded-field border-2 border-dashed border-base-content px-3">
+                    <span className="leading-tight font-bold">read again</span>
+                    <span className="text-sm leading-tight text-quiet">{spot.stale}</span>
+                </span>
             ) : spot.waitsFor ? (
                 <span className="text-quiet">waits for {spot.waitsFor.toLowerCase()}</span>
             ) : (
-                <span className="flex h-11 w-full max-w-56 items-center rounded-field border-2 border-dashed border-line px-3 text-quiet">
+                <span
+                    className={
+                        compact
+                            ? 'text-sm text-quiet'
+                            : 'flex h-11 w-full max-w-56 items-center rounded-field border-2 border-dashed border-line px-3 text-quiet'
+                    }
+                >
                     not measured
                 </span>
             )}
         </button>
     )
-}
-
-/** "0.20 passes · 0.25 refuses". */
-function leaves(text: string): string {
-    return text.replaceAll(' mm', '').replaceAll(', ', ' · ')
 }

@@ -72,7 +72,8 @@ function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number
     if (slab?.drawnAs === 'barrel') {
         return narrow ? 112 + lines * 32 : 92 + lines * 22
     }
-    return narrow ? 74 : 60
+    const counts = slab?.verdicts.length ?? 0
+    return (narrow ? 74 : 62) + counts * 24
 }
 
 function SlabButton({

@@ -1,8 +1,12 @@
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Job, Schemas } from '../../app/api'
+import { Link } from 'react-router'
+import { call, type Job, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
+import { ActButton } from './ActButton'
 import { CylinderSheet } from './CylinderSheet'
 import { LiftButton } from './LiftButton'
+import { MeasureSheet, WorstFirst } from './MeasureSheet'
 import { StepList } from './StepList'
 import type { Desk } from './useDesk'
 
@@ -28,8 +32,14 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                 </div>
                 {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
             </div>
+            <NewerSheet job={job} />
             <NextBar job={job} onNext={onNext} />
-            {measured && <Cylinders job={job} desk={desk} />}
+            <WorstFirst job={job} slab={slab} desk={desk} />
+            {measured && <BarrelTools job={job} slab={slab} />}
+            {job.spots.some((spot) => spot.slab === slab && spot.group === 'piston') && (
+                <Cylinders job={job} slab={slab} desk={desk} />
+            )}
+            <MeasureSheet job={job} slab={slab} desk={desk} />
             <StepList job={job} slab={slab} />
             {!measured && !job.steps.some((step) => step.slab === slab) && (
                 <p className="mt-6 max-w-prose text-quiet">
@@ -38,6 +48,33 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                 </p>
             )}
         </div>
+    )
+}
+
+/** A later version of the sheet is offered, never forced. */
+function NewerSheet({ job }: { job: Job }) {
+    const client = useQueryClient()
+    if (job.newerSheet === null) {
+        return null
+    }
+    const adopt = async () => {
+        await call('POST', `/jobs/${job.number}/adopt`, {})
+        await client.invalidateQueries({ queryKey: ['job', job.number] })
+    }
+    return (
+        <p className="mt-2 flex flex-wrap items-center gap-3 border-2 border-base-content px-3 py-1.5">
+            <span>
+                This job keeps version {job.sheetVersion} of its sheet; version <b>{job.newerSheet}</b> is in the spec
+                book.
+            </span>
+            <button
+                type="button"
+                className="ml-auto h-11 font-bold underline decoration-1 underline-offset-3"
+                onClick={() => void adopt()}
+            >
+                Adopt it
+            </button>
+        </p>
     )
 }
 
@@ -109,8 +146,32 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
     )
 }
 
+/** The sheets of their own that belong to the barrel, and the acts that make readings stale. */
+function BarrelTools({ job, slab }: { job: Job; slab: string }) {
+    if (!job.spots.some((spot) => spot.slab === slab && spot.group === 'rings')) {
+        return null
+    }
+    const link = 'flex h-11 items-center rounded-field border border-line px-3 text-sm font-bold hover:bg-base-200'
+    return (
+        <p className="mt-3 flex flex-wrap gap-2">
+            <Link className={link} to={`/jobs/${job.number}/rings`}>
+                Ring clock
+            </Link>
+            {job.drawing.cylinders.length > 1 && (
+                <Link className={link} to={`/jobs/${job.number}/pairing`}>
+                    Pair pistons and bores
+                </Link>
+            )}
+            <Link className={link} to={`/jobs/${job.number}/import`}>
+                Read in a file
+            </Link>
+            <ActButton job={job} className={link} />
+        </p>
+    )
+}
+
 /** One sheet a cylinder; with several, one is shown and the others are a touch away. */
-function Cylinders({ job, desk }: { job: Job; desk: Desk }) {
+function Cylinders({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
     const cylinders = job.drawing.cylinders
     const [chosen, setChosen] = useState<string | null>(null)
     const next = job.spots.find((spot) => spot.id === job.next.id)?.cylinder
@@ -140,7 +201,7 @@ function Cylinders({ job, desk }: { job: Job; desk: Desk }) {
                     ))}
                 </div>
             )}
-            <CylinderSheet job={job} cylinder={shown} desk={desk} />
+            <CylinderSheet job={job} slab={slab} cylinder={shown} desk={desk} />
         </>
     )
 }

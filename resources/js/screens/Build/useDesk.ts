@@ -24,6 +24,7 @@ export interface Desk {
     setField: (field: Field) => void
     setHabit: (change: Partial<Habit>) => void
     enter: () => void
+    answer: (spot: Spot, answer: string, note: string) => void
 }
 
 const PREVIEW_AFTER = 90
@@ -46,8 +47,9 @@ export function useDesk(job: Job): Desk {
     const checking = useRef(new Set<string>())
     const waiting = useWaiting(job.number)
     const active = job.spots.find((spot) => spot.id === place?.spot) ?? null
-    const draftOf = useCallback((spot: Spot): Draft => drafts.current[spot.id] ?? EMPTY, [])
-    const draft = active ? draftOf(active) : EMPTY
+    const draftOf = useCallback((spot: Spot): Draft => ({ ...EMPTY, ...drafts.current[spot.id] }), [])
+    const kept = active ? drafts.current[active.id] : undefined
+    const draft = useMemo(() => ({ ...EMPTY, ...kept }), [kept])
     const payload = useMemo(
         () => (active && !isEmpty(active, draft, habit) ? payloadOf(active, draft, habit, job.tools) : null),
         [active, draft, habit, job.tools],
@@ -169,6 +171,11 @@ export function useDesk(job: Job): Desk {
         setField: (field) => active && setPlace({ spot: active.id, field }),
         setHabit: (change) => keepHabit({ ...habit, ...change }),
         enter: () => void enter(),
+        answer: (spot, answer, note) => {
+            const reading = note.trim() === '' ? { answer } : { answer, note: note.trim() }
+            const body = { spot: spot.id, reading }
+            void outbox.add(job.number, 'reading_taken', body, inWords(spot, body))
+        },
     }
 }
 

@@ -29,6 +29,8 @@ export function Record() {
             <article className="bg-base-100 p-8 print:bg-white print:p-0 print:text-[10.5pt]">
                 <Heading record={record.data} />
                 <Verdicts record={record.data} />
+                <BeforeAndAfter record={record.data} />
+                <Decisions record={record.data} />
                 <Readings record={record.data} />
                 <Steps record={record.data} />
                 <Log record={record.data} />
@@ -86,7 +88,7 @@ function Verdicts({ record }: { record: RecordDocument }) {
                     </tr>
                 </thead>
                 <tbody>
-                    {record.verdicts.map((item) => (
+                    {judged(record).map((item) => (
                         <tr key={item.name} className="border-t border-line align-top">
                             <td className="py-1.5 pr-3">{item.name}</td>
                             <td className="py-1.5 pr-3 font-bold">
@@ -109,6 +111,48 @@ function Verdicts({ record }: { record: RecordDocument }) {
                     ))}
                 </tbody>
             </table>
+        </Section>
+    )
+}
+
+/** What was read, or has a limit to be read against on every engine of its kind. */
+const judged = (record: RecordDocument) =>
+    record.verdicts.filter((item) => item.verdict !== null || item.range_by !== null)
+
+function BeforeAndAfter({ record }: { record: RecordDocument }) {
+    if (record.before_and_after.length === 0) {
+        return null
+    }
+    return (
+        <Section title="Before and after">
+            <table className="w-full text-left">
+                <tbody>
+                    {record.before_and_after.map((row) => (
+                        <tr key={row.name} className="border-t border-line align-top">
+                            <td className="py-1 pr-3">{row.name}</td>
+                            <td className="py-1 pr-3 text-quiet">{row.before}</td>
+                            <td className="py-1 font-bold">
+                                {row.after ?? `to be read again${row.why ? `, ${row.why}` : ''}`}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    )
+}
+
+function Decisions({ record }: { record: RecordDocument }) {
+    if (record.decisions.length === 0) {
+        return null
+    }
+    return (
+        <Section title="What was decided">
+            {record.decisions.map((line) => (
+                <p key={line} className="border-t border-line py-1">
+                    {line}
+                </p>
+            ))}
         </Section>
     )
 }

@@ -1,0 +1,100 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Build\SheetView;
+use App\Calculations\JsonText;
+use App\Http\SentDocument;
+use App\Http\Shapes\ProblemShape;
+use App\Http\Shapes\SheetShape;
+use App\Models\Job;
+use App\Models\Sheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+use JsonException;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\EngineSheet;
+use OpenApi\Attributes as OA;
+
+/** The spec book: engine sheets with their history. A change makes a new version; running jobs keep theirs until they adopt it. */
+final class SheetController
+{
+    #[OA\Get(path: '/api/sheets', summary: 'Every engine sheet in its newest version', tags: ['sheets'], responses: [
+        new OA\Response(response: 200, description: 'The spec book', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SheetShape::class))),
+    ])]
+    public function index(): JsonResponse
+    {
+        $newest = Sheet::query()->get()->sortBy('version')->keyBy('slug')->sortKeys();
+
+        return new JsonResponse(array_values($newest->map(static fn (Sheet $sheet): SheetShape => SheetView::of($sheet))->all()));
+    }
+
+    #[OA\Get(path: '/api/sheets/{slug}/sheet.json', summary: 'A sheet as a file, after docs/schemas/engine-sheet.schema.json', tags: ['sheets'],
+        parameters: [new OA\PathParameter(name: 'slug', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'The sheet', content: new OA\JsonContent(type: 'object'))])]
+    public function json(string $slug): Response
+    {
+        return self::file(self::newest($slug)->written()."\n", 'application/json', $slug.'.json');
+    }
+
+    #[OA\Get(path: '/api/sheets/{slug}/limits.csv', summary: 'The limits of a sheet as CSV', tags: ['sheets'],
+        parameters: [new OA\PathParameter(name: 'slug', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'One line a source', content: new OA\MediaType(mediaType: 'text/csv'))])]
+    public function csv(string $slug): Response
+    {
+        return self::file(SheetView::limitsCsv(self::newest($slug)->engine()), 'text/csv; charset=utf-8', $slug.'-limits.csv');
+    }
+
+    #[OA\Post(path: '/api/sheets', summary: 'Enter a sheet, or a new version of one', tags: ['sheets'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [new OA\Property(property: 'document', type: 'string')])),
+        responses: [
+            new OA\Response(response: 200, description: 'The sheet as entered', content: new OA\JsonContent(ref: SheetShape::class)),
+            new OA\Response(response: 422, description: 'The sheet contradicts itself', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function store(Request $request): JsonResponse
+    {
+        $text = SentDocument::of($request, 'document')->text('document', 400_000);
+        try {
+            $document = JsonText::decode($text);
+        } catch (JsonException $error) {
+            throw MalformedDocument::wrongSort($error->getMessage(), 'JSON')->under('document');
+        }
+        $engine = EngineSheet::read($document);
+        $sheet = DB::transaction(static function () use ($engine, $document): Sheet {
+            $newest = Sheet::query()->where('slug', $engine->id)->max('version');
+            $version = is_numeric($newest) ? (int) $newest + 1 : 1;
+            $text = JsonText::encode($document);
+            if ($version > 1 && JsonText::encode(JsonText::decode(self::newest($engine->id)->document)) === $text) {
+                throw ContradictoryFields::excluded('document', $engine->id, 'This is the version that is there already.', 'a change')->under('');
+            }
+
+            return Sheet::query()->create(['slug' => $engine->id, 'version' => $version, 'document' => $text]);
+        });
+
+        return new JsonResponse(SheetView::of($sheet));
+    }
+
+    #[OA\Post(path: '/api/jobs/{number}/adopt', summary: 'Let a job go on with the newest version of its sheet', tags: ['sheets'],
+        parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [new OA\Response(response: 204, description: 'Adopted')])]
+    public function adopt(Job $job): Response
+    {
+        $job->update(['engine_sheet_id' => self::newest($job->sheet->slug)->id]);
+        DB::table('job_summaries')->where('job_id', $job->id)->delete();
+
+        return new Response(status: 204);
+    }
+
+    private static function newest(string $slug): Sheet
+    {
+        return Sheet::query()->where('slug', $slug)->get()->sortByDesc('version')->first() ?? abort(404);
+    }
+
+    private static function file(string $content, string $type, string $name): Response
+    {
+        return new Response($content, headers: ['Content-Type' => $type, 'Content-Disposition' => sprintf('attachment; filename="%s"', $name)]);
+    }
+}

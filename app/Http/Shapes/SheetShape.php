@@ -1,0 +1,37 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** An engine sheet in the spec book. */
+#[OA\Schema(schema: 'Sheet')]
+final readonly class SheetShape
+{
+    /**
+     * @param  list<SheetVersionShape>  $versions
+     * @param  list<SheetLimitShape>  $limits
+     * @param  list<ConsequenceShape>  $consequences
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $slug,
+        #[OA\Property]
+        public string $title,
+        #[OA\Property]
+        public string $description,
+        #[OA\Property]
+        public string $facts,
+        #[OA\Property]
+        public int $version,
+        #[OA\Property(items: new OA\Items(ref: SheetVersionShape::class))]
+        public array $versions,
+        #[OA\Property(items: new OA\Items(ref: SheetLimitShape::class))]
+        public array $limits,
+        #[OA\Property(items: new OA\Items(ref: ConsequenceShape::class))]
+        public array $consequences,
+        #[OA\Property(description: 'the document as it can be edited')]
+        public string $document,
+    ) {
+    }
+}

@@ -1,0 +1,89 @@
+import { type FormEvent, useState } from 'react'
+import type { Job } from '../../app/api'
+import { outbox } from '../../app/outbox'
+import { Dialog } from '../../parts/Dialog'
+
+const ACTS = ['ring filed', 'ring changed', 'piston changed', 'bore honed', 'bore bored', 'bore plated']
+
+/** Says that something was done to a part; what was read of it before no longer holds. */
+export function ActButton({ job, className }: { job: Job; className: string }) {
+    const [open, setOpen] = useState(false)
+    return (
+        <>
+            <button type="button" className={className} onClick={() => setOpen(true)}>
+                Work was done on a part
+            </button>
+            <Dialog open={open} onClose={() => setOpen(false)} title="What was done">
+                <ActForm job={job} onClose={() => setOpen(false)} />
+            </Dialog>
+        </>
+    )
+}
+
+function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
+    const [act, setAct] = useState('bore honed')
+    const [cylinder, setCylinder] = useState(job.drawing.cylinders[0]?.id ?? '')
+    const [ring, setRing] = useState(job.drawing.rings[0]?.id ?? '')
+    const [note, setNote] = useState('')
+    const ofRing = act.startsWith('ring')
+    const submit = (event: FormEvent) => {
+        event.preventDefault()
+        const body = { act, cylinder, ...(ofRing ? { ring } : {}), ...(note.trim() ? { note: note.trim() } : {}) }
+        void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1))
+        onClose()
+    }
+    const choice = (name: string, value: string, onChange: (value: string) => void, options: [string, string][]) => (
+        <label className="block">
+            <span className="font-bold">{name}</span>
+            <select
+                className="mt-1 h-12 w-full rounded-field border border-line bg-base-100 px-3"
+                value={value}
+                onChange={(event) => onChange(event.target.value)}
+            >
+                {options.map(([id, text]) => (
+                    <option key={id} value={id}>
+                        {text}
+                    </option>
+                ))}
+            </select>
+        </label>
+    )
+    return (
+        <form onSubmit={submit} className="space-y-3">
+            {choice(
+                'Act',
+                act,
+                setAct,
+                ACTS.map((each) => [each, each]),
+            )}
+            {job.drawing.cylinders.length > 1 &&
+                choice(
+                    'Cylinder',
+                    cylinder,
+                    setCylinder,
+                    job.drawing.cylinders.map((each) => [each.id, each.name]),
+                )}
+            {ofRing &&
+                choice(
+                    'Ring',
+                    ring,
+                    setRing,
+                    job.drawing.rings.map((each) => [each.id, each.name]),
+                )}
+            <label className="block">
+                <span className="font-bold">Note</span>
+                <input
+                    className="input mt-1 h-12 w-full"
+                    value={note}
+                    onChange={(event) => setNote(event.target.value)}
+                />
+            </label>
+            <p className="text-sm text-quiet">
+                What was read of it before stays on the slip and must be read again before it counts.
+            </p>
+            <button type="submit" className="btn btn-primary h-12 w-full">
+                It was done
+            </button>
+        </form>
+    )
+}

@@ -1,0 +1,224 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { call, Problem, type Schemas } from '../../app/api'
+import { plural } from '../../app/format'
+import { VerdictMark } from '../../drawings/VerdictMark'
+
+type Sheet = Schemas['Sheet']
+
+/** Engine sheets: limits with their sources side by side, edited with history, in and out as files. */
+export function SpecBook() {
+    const { slug } = useParams()
+    const navigate = useNavigate()
+    const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Sheet[]>('GET', '/sheets') })
+    if (!sheets.data) {
+        return (
+            <p className="p-6">{sheets.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
+        )
+    }
+    const chosen = sheets.data.find((sheet) => sheet.slug === slug) ?? sheets.data[0]
+    return (
+        <main className="grid min-h-0 flex-1 md:grid-cols-[16.5rem_minmax(0,1fr)]">
+            <nav aria-label="Sheets" className="bg-base-300 p-2">
+                <h1 className="px-2 py-1 text-xl font-bold">Spec book</h1>
+                {sheets.data.map((sheet) => (
+                    <button
+                        key={sheet.slug}
+                        type="button"
+                        aria-current={sheet === chosen}
+                        onClick={() => navigate(`/spec-book/${sheet.slug}`)}
+                        className={`block min-h-13 w-full rounded-md border-3 px-2 py-1 text-left leading-tight ${
+                            sheet === chosen ? 'border-primary bg-tint' : 'border-transparent hover:border-line'
+                        }`}
+                    >
+                        <b>{sheet.title}</b>
+                        <br />
+                        <span className="text-sm text-quiet">{sheet.description}</span>
+                    </button>
+                ))}
+                <NewSheet />
+            </nav>
+            {chosen && <SheetPage key={`${chosen.slug}/${chosen.version}`} sheet={chosen} />}
+        </main>
+    )
+}
+
+function SheetPage({ sheet }: { sheet: Sheet }) {
+    const [editing, setEditing] = useState(false)
+    const sources = [...new Set(sheet.limits.flatMap((limit) => limit.sources.map((source) => source.source)))]
+    return (
+        <div className="min-w-0 overflow-x-auto bg-base-100 px-5 py-4">
+            <div className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
+                <h2 className="text-2xl font-bold">{sheet.title}</h2>
+                <p className="text-quiet">
+                    {sheet.facts} · version {sheet.version} of {sheet.versions[0]?.at}
+                </p>
+                <span className="ml-auto flex gap-2">
+                    <a className="btn h-12 px-4" href={`/api/sheets/${sheet.slug}/sheet.json`}>
+                        JSON
+                    </a>
+                    <a className="btn h-12 px-4" href={`/api/sheets/${sheet.slug}/limits.csv`}>
+                        Limits as CSV
+                    </a>
+                    <button type="button" className="btn btn-neutral h-12 px-4" onClick={() => setEditing(!editing)}>
+                        {editing ? 'Leave as it is' : 'Edit'}
+                    </button>
+                </span>
+            </div>
+            {editing ? (
+                <Editor document={sheet.document} onDone={() => setEditing(false)} />
+            ) : (
+                <>
+                    {sheet.consequences.length > 0 && <Changes sheet={sheet} />}
+                    <table className="mt-3 w-full text-left">
+                        <thead className="text-sm text-quiet">
+                            <tr>
+                                <th className="py-1 pr-4 font-normal">quantity</th>
+                                {sources.map((source) => (
+                                    <th key={source} className="py-1 pr-4 font-normal">
+                                        {source}
+                                    </th>
+                                ))}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {sheet.limits.map((limit) => (
+                                <tr key={limit.quantity + limit.of} className="border-t border-line align-top">
+                                    <td className="py-2 pr-4">
+                                        {limit.quantity}
+                                        {limit.of && (
+                                            <span className="text-quiet">, {limit.of.replaceAll('_', ' ')}</span>
+                                        )}
+                                    </td>
+                                    {sources.map((name) => {
+                                        const source = limit.sources.find((each) => each.source === name)
+                                        return (
+                                            <td key={name} className="py-2 pr-4">
+                                                {source && (
+                                                    <>
+                                                        <span
+                                                            className={
+                                                                source.rulesRange || source.rulesService
+                                                                    ? 'font-bold'
+                                                                    : 'text-quiet'
+                                                            }
+                                                        >
+                                                            {source.text}
+                                                        </span>
+                                                        <span className="block text-sm text-quiet">
+                                                            {[
+                                                                source.rulesRange && 'rules the range',
+                                                                source.rulesService && 'rules the service limit',
+                                                            ]
+                                                                .filter(Boolean)
+                                                                .join(', ')}
+                                                        </span>
+                                                    </>
+                                                )}
+                                            </td>
+                                        )
+                                    })}
+                                </tr>
+                            ))}
+                        </tbody>
+                    </table>
+                    <h3 className="mt-5 font-bold">Versions</h3>
+                    {sheet.versions.map((version) => (
+                        <p key={version.version} className="border-t border-line py-1">
+                            version {version.version}, {version.at}
+                            <span className="text-quiet">
+                                {version.jobs > 0 ? `, kept by ${plural(version.jobs, 'job')}` : ', no job'}
+                            </span>
+                        </p>
+                    ))}
+                </>
+            )}
+        </div>
+    )
+}
+
+/** What parts of another make change, each seen to or not. */
+function Changes({ sheet }: { sheet: Sheet }) {
+    return (
+        <section aria-label="What other parts change" className="mt-3 border-2 border-base-content p-3">
+            <h3 className="font-bold">Other parts than the maker’s, and what they change</h3>
+            {sheet.consequences.map((each) => (
+                <p key={each.part + each.text} className="flex items-start gap-2 pt-1">
+                    <VerdictMark state={each.isWrong ? 'out' : each.isConfirmed ? 'within' : 'unsure'} size={19} />
+                    <span>
+                        <b>{each.part}</b>: {each.text}{' '}
+                        <span className="text-quiet">{each.isConfirmed ? 'seen to' : 'not confirmed yet'}</span>
+                    </span>
+                </p>
+            ))}
+        </section>
+    )
+}
+
+function Editor({ document, onDone }: { document: string; onDone: () => void }) {
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const [text, setText] = useState(document)
+    const [error, setError] = useState('')
+    const submit = async (event: FormEvent) => {
+        event.preventDefault()
+        try {
+            const sheet = await call<Sheet>('POST', '/sheets', { document: text })
+            await client.invalidateQueries({ queryKey: ['sheets'] })
+            void client.invalidateQueries({ queryKey: ['job'] })
+            navigate(`/spec-book/${sheet.slug}`)
+            onDone()
+        } catch (problem) {
+            setError(
+                problem instanceof Problem
+                    ? `${problem.field ? `${problem.field}: ` : ''}${problem.message}`
+                    : 'The shop’s server does not answer; what you typed stays here.',
+            )
+        }
+    }
+    return (
+        <form onSubmit={(event) => void submit(event)} className="mt-3">
+            <label className="text-sm text-quiet" htmlFor="sheet-document">
+                The sheet as one document; quantities are texts with their unit. Keeping it makes a new version, running
+                jobs keep theirs.
+            </label>
+            <textarea
+                id="sheet-document"
+                spellCheck={false}
+                className="textarea mt-1 h-[55dvh] w-full font-mono text-sm leading-snug"
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+            />
+            <p role="alert" className="min-h-6 font-bold text-error">
+                {error}
+            </p>
+            <button type="submit" className="btn btn-primary h-12 px-8">
+                Keep as a new version
+            </button>
+        </form>
+    )
+}
+
+/** A sheet from a file. */
+function NewSheet() {
+    const [document, setDocument] = useState<string | null>(null)
+    if (document !== null) {
+        return (
+            <div className="mt-2 rounded-box bg-base-100 p-2">
+                <Editor document={document} onDone={() => setDocument(null)} />
+            </div>
+        )
+    }
+    return (
+        <label className="btn mt-3 h-12 w-full cursor-pointer">
+            Read in a sheet
+            <input
+                type="file"
+                accept="application/json,.json"
+                className="sr-only"
+                onChange={async (event) => setDocument((await event.target.files?.[0]?.text()) ?? null)}
+            />
+        </label>
+    )
+}

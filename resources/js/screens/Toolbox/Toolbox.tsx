@@ -1,0 +1,193 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { call, type Tool } from '../../app/api'
+import { day } from '../../app/format'
+import { Dialog } from '../../parts/Dialog'
+
+const KINDS = [
+    'micrometer',
+    'bore gauge',
+    'caliper',
+    'dial indicator',
+    'feeler leaves',
+    'crushed strip',
+    'setting ring',
+    'pressure gauge',
+]
+
+/** The shop's measuring tools: what each is good for, how far it is trusted, when it was checked. */
+export function Toolbox() {
+    const tools = useQuery({ queryKey: ['tools'], queryFn: () => call<Tool[]>('GET', '/tools') })
+    const [editing, setEditing] = useState<Tool | 'new' | null>(null)
+    if (!tools.data) {
+        return (
+            <p className="p-6">{tools.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
+        )
+    }
+    const overdue = tools.data.filter((tool) => tool.isOverdue).length
+    return (
+        <main className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6">
+            <div className="mb-3 flex flex-wrap items-baseline gap-x-4">
+                <h1 className="text-2xl font-bold">Toolbox</h1>
+                <p className="text-quiet">
+                    {tools.data.length} tools
+                    {overdue > 0 && ` · ${overdue} overdue for a check, trusted half as far until then`}
+                </p>
+                <button type="button" className="btn ml-auto h-12 px-5" onClick={() => setEditing('new')}>
+                    Enter a tool
+                </button>
+            </div>
+            {KINDS.filter((kind) => tools.data.some((tool) => tool.kind === kind)).map((kind) => (
+                <section key={kind} aria-label={kind} className="mt-3">
+                    <h2 className="mb-1 text-sm font-bold text-quiet">
+                        {kind.charAt(0).toUpperCase() + kind.slice(1)}
+                    </h2>
+                    <ul className="bg-base-100">
+                        {tools.data
+                            .filter((tool) => tool.kind === kind)
+                            .map((tool) => (
+                                <ToolRow key={tool.id} tool={tool} onEdit={() => setEditing(tool)} />
+                            ))}
+                    </ul>
+                </section>
+            ))}
+            <Dialog
+                open={editing !== null}
+                onClose={() => setEditing(null)}
+                title={editing === 'new' ? 'A tool' : 'Change a tool'}
+            >
+                <ToolForm tool={editing === 'new' ? null : editing} onClose={() => setEditing(null)} />
+            </Dialog>
+        </main>
+    )
+}
+
+function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
+    return (
+        <li className="border-b border-line last:border-0">
+            <button
+                type="button"
+                onClick={onEdit}
+                className="grid min-h-16 w-full grid-cols-2 items-center gap-x-4 px-4 py-2 text-left hover:bg-base-200 md:grid-cols-[15rem_12rem_10rem_1fr_13rem]"
+            >
+                <span className="font-bold">
+                    {tool.name}
+                    {tool.simulated && <span className="font-normal text-quiet"> simulated</span>}
+                </span>
+                <span>{tool.range}</span>
+                <span>
+                    {tool.doubt && (
+                        <>
+                            <b className="text-lg">± {tool.doubt.replace(' mm', '')}</b> mm
+                        </>
+                    )}
+                </span>
+                <Leaves leaves={tool.leaves} />
+                <span className={`text-sm md:text-right ${tool.isOverdue ? 'font-bold text-error' : 'text-quiet'}`}>
+                    {tool.nextCheck
+                        ? tool.isOverdue
+                            ? `⚠ check was due ${day(tool.nextCheck)}`
+                            : `next check ${day(tool.nextCheck)}`
+                        : 'no check planned'}
+                </span>
+            </button>
+        </li>
+    )
+}
+
+/** The leaves of a set fanned out, thin to thick. */
+function Leaves({ leaves }: { leaves: string[] }) {
+    if (leaves.length === 0) {
+        return <span />
+    }
+    const most = Math.max(...leaves.map((leaf) => Number.parseFloat(leaf)))
+    return (
+        <svg
+            viewBox={`0 0 ${leaves.length * 9} 30`}
+            className="h-8 w-full"
+            preserveAspectRatio="xMinYMid meet"
+            role="img"
+            aria-label={`leaves ${leaves.join(', ')}`}
+        >
+            {leaves.map((leaf, index) => (
+                <path
+                    key={leaf}
+                    d={`M${index * 9 + 4} 28V4`}
+                    className="stroke-base-content"
+                    strokeWidth={0.8 + (Number.parseFloat(leaf) / most) * 5}
+                />
+            ))}
+        </svg>
+    )
+}
+
+function ToolForm({ tool, onClose }: { tool: Tool | null; onClose: () => void }) {
+    const client = useQueryClient()
+    const [error, setError] = useState('')
+    const submit = async (event: FormEvent<HTMLFormElement>) => {
+        event.preventDefault()
+        const form = new FormData(event.currentTarget)
+        const text = (name: string) => String(form.get(name) ?? '').trim() || null
+        const leaves = (text('leaves') ?? '').split(/[;\s]+/).filter(Boolean)
+        const id =
+            tool?.id ??
+            (text('name') ?? '')
+                .toLowerCase()
+                .replace(/[^a-z0-9]+/g, '-')
+                .slice(0, 20)
+        try {
+            const after = await call<Tool[]>('POST', `/tools/${id}`, {
+                name: text('name'),
+                kind: text('kind'),
+                doubt: withUnit(text('doubt')),
+                range: text('range'),
+                resolution: withUnit(text('resolution')),
+                leaves: leaves.map((leaf) => withUnit(leaf)),
+                checked_on: text('checked_on'),
+                next_check: text('next_check'),
+            })
+            client.setQueryData(['tools'], after)
+            void client.invalidateQueries({ queryKey: ['job'] })
+            onClose()
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'This did not work.')
+        }
+    }
+    const field = (name: string, label: string, value: string | null | undefined, type = 'text') => (
+        <label className="block">
+            <span className="text-sm">{label}</span>
+            <input name={name} type={type} defaultValue={value ?? ''} className="input h-12 w-full" />
+        </label>
+    )
+    return (
+        <form onSubmit={(event) => void submit(event)} className="grid grid-cols-2 gap-3">
+            {field('name', 'Name', tool?.name)}
+            <label className="block">
+                <span className="text-sm">Kind</span>
+                <select
+                    name="kind"
+                    defaultValue={tool?.kind ?? 'micrometer'}
+                    className="h-12 w-full rounded-field border border-line bg-base-100 px-3"
+                >
+                    {KINDS.map((kind) => (
+                        <option key={kind}>{kind}</option>
+                    ))}
+                </select>
+            </label>
+            {field('range', 'Range', tool?.range)}
+            {field('resolution', 'Resolution', tool?.resolution)}
+            {field('doubt', 'Doubt at its last check, ±', tool?.doubt)}
+            {field('leaves', 'Leaves, thin to thick', tool?.leaves.map((leaf) => leaf.replace(' ', '')).join(' '))}
+            {field('checked_on', 'Checked on', tool?.checkedOn, 'date')}
+            {field('next_check', 'Next check', tool?.nextCheck, 'date')}
+            <p role="alert" className="col-span-2 min-h-6 text-sm font-bold text-error">
+                {error}
+            </p>
+            <button type="submit" className="btn btn-primary col-span-2 h-12">
+                Keep it
+            </button>
+        </form>
+    )
+}
+
+const withUnit = (text: string | null) => (text === null ? null : /[a-zµ"]/.test(text) ? text : `${text} mm`)

@@ -1,0 +1,119 @@
+<?php
+
+use Illuminate\Support\Facades\DB;
+
+/** @return array<string, mixed> */
+function spotOf(mixed $test, int $job, string $id): array
+{
+    return collect($test->actingAs($test->person())->getJson("/api/jobs/$job")->json('spots'))->firstWhere('id', $id);
+}
+
+it('asks for a reading again after what makes it stale, no more and no less', function (array $act, array $stale, array $kept) {
+    $this->enter(209, $this->entry('act_done', $act))->assertJsonPath('results.0.state', 'stored');
+    $spots = collect($this->getJson('/api/jobs/209')->json('spots'))->keyBy('id');
+    foreach ($stale as $id) {
+        expect($spots[$id]['reading'])->toBeNull($id)->and($spots[$id]['stale'])->toContain('before '.$act['act']);
+    }
+    foreach ($kept as $id) {
+        expect($spots[$id]['reading'])->not->toBeNull($id);
+    }
+})->with([
+    'filing one ring' => [['act' => 'ring filed', 'cylinder' => '1', 'ring' => 'second'], ['ring_gap.1.second'], ['ring_gap.1.top', 'piston.1', 'bore.1.across.12']],
+    'honing' => [['act' => 'bore honed', 'cylinder' => '1'], ['bore.1.across.12', 'bore.1.along.78', 'ring_gap.1.top', 'ring_gap.1.second'], ['piston.1', 'cam_lobe.1.1in']],
+    'another piston' => [['act' => 'piston changed', 'cylinder' => '1'], ['piston.1', 'ring_gap.1.top'], ['bore.1.across.12', 'valve_guide.1.1in']],
+]);
+
+it('keeps the before beside the after on the record', function () {
+    $this->enter(209,
+        $this->entry('act_done', ['act' => 'bore honed', 'cylinder' => '1'], at: '2026-11-24T11:00:00Z'),
+        $this->entry('reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '86.050 mm', 'tool' => 'b1'], at: '2026-11-24T11:10:00Z'));
+    $rows = collect($this->getJson('/api/jobs/209/record')->json('before_and_after'))->keyBy('name');
+    expect($rows['Bore, 12 mm down, across the pin'])->toMatchArray(['before' => '86.043 mm', 'after' => '86.050 mm'])
+        ->and($rows['Bore, 12 mm down, along the pin'])->toMatchArray(['after' => null, 'why' => 'bore honed']);
+});
+
+it('advises on a bore and takes the decision', function () {
+    $bore = collect($this->actingAs($this->person())->getJson('/api/jobs/219')->json('bores'))->firstWhere('cylinder', '1');
+    // largest 82.566 − 82.452 = 0.114 is past the service limit of 0.110; 82.710 + 0.0425 = 82.7525, less 82.506
+    expect([$bore['decision'], $bore['size'], $bore['finishAim']])->toBe(['rebore', '+0.25', 82.7525])->and($bore['remove'])->toEqualWithDelta(0.2465, 1e-9);
+    $this->enter(219, $this->entry('bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25', 'reason' => 'worn past service']));
+    $order = $this->get('/api/jobs/219/work-order.json')->assertOk()->json();
+    expect($order['bores'][0]['decided'])->toBe('rebore to +0.25')->and($order['bores'][0]['readings'])->toHaveCount(6)->and($order['bores'][1]['missing'])->not->toBeNull();
+});
+
+it('offers the best pairing and keeps the one chosen', function () {
+    $pairing = $this->actingAs($this->person())->getJson('/api/jobs/221')->json('pairing');
+    expect($pairing['cells'])->toHaveCount(16);
+    // bores 208, 206, 209, 207 and pistons 170, 176, 169, 172 µm: the largest piston in the largest bore leaves 33 − 30
+    expect(min(array_column($pairing['best'], 'margin')))->toEqualWithDelta(0.003, 1e-9);
+    $pairs = array_column($pairing['best'], 'piston', 'bore');
+    $this->enter(221, $this->entry('pistons_paired', ['pairs' => $pairs]))->assertJsonPath('results.0.state', 'stored');
+    expect(array_column($this->getJson('/api/jobs/221')->json('pairing')['chosen'], 'piston', 'bore'))->toBe($pairs);
+});
+
+it('refuses what does not belong to the barrel', function (string $kind, array $payload, string $field) {
+    $this->enter(221, $this->entry($kind, $payload))->assertJsonPath('results.0.refusal.field', 'payload.'.$field);
+})->with([
+    ['act_done', ['act' => 'bore painted', 'cylinder' => '1'], 'act'], ['act_done', ['act' => 'ring filed', 'cylinder' => '1'], 'ring'],
+    ['bore_decided', ['cylinder' => '7', 'decision' => 'keep'], 'cylinder'], ['pistons_paired', ['pairs' => ['9' => '1']], 'pairs.9'],
+    ['gaps_placed', ['cylinder' => '1', 'school' => 'thirds', 'angles' => ['top' => '30']], 'angles.top'],
+]);
+
+it('opens a tight gap little by little', function () {
+    $gap = collect($this->enter(214, $this->entry('reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'], 'tool' => 'f1']))->json('job.assessments'))->firstWhere('id', 'ring_gap.1.second');
+    // at least 0.22 − 0.10 = 0.12: half, then half of the rest, then the rest
+    expect($gap['filing']['bites'])->toBe([0.06, 0.03, 0.03])->and($gap['filing']['leaf'])->toBe('0.22 mm');
+});
+
+it('takes readings of every form', function (string $spot, mixed $reading, string $shown, string $state) {
+    $answer = $this->enter(221, $this->entry('reading_taken', ['spot' => $spot, 'reading' => $reading]))->assertJsonPath('results.0.state', 'stored');
+    expect(spotOf($this, 221, $spot)['reading']['shown'])->toBe($shown)
+        ->and(collect($answer->json('job.assessments'))->firstWhere('id', $spot)['verdict']['state'])->toBe($state);
+})->with([
+    'a crushed strip' => ['main_oil_clearance.3', '0.030 mm', '0.030', 'within'],
+    'a strip that was not crushed' => ['main_oil_clearance.3', ['at_least' => '0.076 mm'], 'at least 0.076', 'out'],
+    'hole and shaft' => ['cam_journal.2', ['hole' => '24.041 mm', 'shaft' => '24.000 mm'], '0.041', 'within'],
+    'a pressure in psi: 150 psi = 1034 kPa' => ['cranking_compression.1', '150 psi', '150 psi', 'out'],
+    'the thinnest leaf refuses' => ['ring_side_clearance.1.top', ['refuses' => '0.02 mm'], '0.02 refuses', 'out'],
+    'hand and eye' => ['rod_play.1', ['answer' => 'no play'], 'no play', 'within'],
+    'hand and eye, with a note' => ['rod_play.1', ['answer' => 'not so', 'note' => 'a click at the top'], 'with play: a click at the top', 'out'],
+]);
+
+it('asks about a leaf the set does not have and a tool that does not suit', function (array $body, string $words) {
+    expect($this->actingAs($this->person())->postJson('/api/jobs/214/preview', $body)->json('question'))->toContain($words);
+})->with([
+    [['spot' => 'ring_gap.1.top', 'reading' => ['passes' => '0.23 mm'], 'tool' => 'f1'], 'no leaf of 0.23 mm'],
+    [['spot' => 'piston.1', 'reading' => '54.95 mm', 'tool' => 'c1'], 'jaws do not reach'],
+]);
+
+it('trusts a tool half as far while its check is overdue', function () {
+    $this->enter(221, $this->entry('reading_taken', ['spot' => 'cam_journal.1', 'reading' => ['hole' => '24.041 mm', 'shaft' => '24.000 mm'], 'tool' => 'm4']));
+    $payload = json_decode(DB::table('log_entries')->orderByDesc('seq')->value('payload'));
+    expect($payload->tool->doubt)->toBe('0.004 mm')->and($payload->tool->overdue)->toBeTrue();
+});
+
+it('enters and changes tools, and refuses what is none', function () {
+    $tools = $this->actingAs($this->person())->postJson('/api/tools/m5', ['name' => 'micrometer M5', 'kind' => 'micrometer', 'doubt' => '3 µm', 'next_check' => '2027-01-31'])->assertOk()->json();
+    expect(collect($tools)->firstWhere('id', 'm5'))->toMatchArray(['doubt' => '0.003 mm', 'nextCheck' => '2027-01-31', 'isOverdue' => false]);
+    $this->postJson('/api/tools/m5', ['name' => 'micrometer M5', 'kind' => 'micrometer', 'doubt' => '3'])->assertStatus(422)->assertJsonPath('field', 'doubt');
+    $this->postJson('/api/tools/m5', ['name' => 'micrometer M5', 'kind' => 'micrometer', 'next_check' => 'soon'])->assertStatus(422)->assertJsonPath('field', 'next_check');
+});
+
+it('looks at a file of readings and enters all of it or nothing', function () {
+    $count = fn (): int => DB::table('log_entries')->count();
+    $before = $count();
+    $send = fn (string $csv, bool $enter) => $this->actingAs($this->person())->postJson('/api/jobs/214/import', ['csv' => $csv, 'enter' => $enter])->assertOk()->json();
+    $bad = "place;reading;passes;refuses;tool\r\nbore.1.across.30;55,006 mm;;;b1\r\nPiston at gauge point;54.95;;;m2\r\nring_gap.1.second;;0,25 mm;0,30 mm;f1\r\nno such place;1 mm;;;\r\n";
+    $answer = $send($bad, true);
+    expect($answer['wrong'])->toBe(2)->and($answer['entered'])->toBeFalse()->and($count())->toBe($before);
+    expect(array_column($answer['rows'], 'column', 'line'))->toBe([2 => null, 3 => 'reading', 4 => null, 5 => 'place']);
+    $good = str_replace(['54.95;', "no such place;1 mm;;;\r\n"], ['54.950 mm;', ''], $bad);
+    expect($send($good, false)['entered'])->toBeFalse()->and($count())->toBe($before);
+    expect($send($good, true))->toMatchArray(['wrong' => 0, 'entered' => true])->and($count())->toBe($before + 3);
+});
+
+it('lets a simulated tool type the same reading for the same place', function () {
+    $read = fn (string $spot): ?string => $this->actingAs($this->person())->getJson("/api/jobs/214/stand-in/$spot")->assertOk()->json('text');
+    expect($read('piston.1'))->toBe($read('piston.1'))->toMatch('/^54\.9\d\d$/')->and($read('bore.1.across.12'))->toMatch('/^55\.0\d\d$/')->and($read('ring_gap.1.top'))->toBeNull();
+    expect((float) $read('bore.1.across.12'))->toBeGreaterThan((float) $read('bore.1.along.68'));
+});
