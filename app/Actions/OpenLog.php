@@ -2,6 +2,7 @@
 
 namespace App\Actions;
 
+use App\Build\Shop;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -38,7 +39,7 @@ final class OpenLog
     public function stateFor(EntryKind $kind): BuildState
     {
         if ($this->state === null || ($this->isBehind && $kind->dependsOnState())) {
-            $this->state = Build::replay($this->sheet, array_values($this->byId));
+            $this->state = Build::replay($this->sheet, array_values($this->byId), Shop::now());
             $this->isBehind = false;
         }
 

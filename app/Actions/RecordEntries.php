@@ -74,7 +74,7 @@ final class RecordEntries
         $at = max(CarbonImmutable::now('UTC')->toDateTimeImmutable(), $latest ?? new DateTimeImmutable('@0'));
         $entries[] = new Entry('ffffffff-ffff-7fff-bfff-ffffffffffff', $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
 
-        return Build::replay($job->sheet->engine(), $entries);
+        return Build::replay($job->sheet->engine(), $entries, Shop::now());
     }
 
     /**

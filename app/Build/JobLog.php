@@ -27,7 +27,7 @@ final class JobLog
 
     public static function state(Job $job): BuildState
     {
-        return Build::replay($job->sheet->engine(), self::entries($job));
+        return Build::replay($job->sheet->engine(), self::entries($job), Shop::now());
     }
 
     public static function lastSequence(Job $job): int

@@ -18,6 +18,10 @@ final class Registry
         Shells::class,
         Crosshatch::class,
         TaperFromGaps::class,
+        Plan::class,
+        LiftCost::class,
+        PistonHeights::class,
+        Schedule::class,
     ];
 
     /** @return array<string, Calculation> */

@@ -13,9 +13,17 @@ enum Act: string
     case BorePlated = 'bore plated';
     case PistonChanged = 'piston changed';
     case RingChanged = 'ring changed';
+    case BaseGasketChanged = 'base gasket changed';
+    case HeadGasketChanged = 'head gasket changed';
+    case HeadSlackened = 'head slackened';
+    case CamOut = 'cam out';
+    case ShimChanged = 'shim changed';
+    case RotorOff = 'rotor off';
+    case OtherCases = 'other cases or crank';
 
     /**
-     * The one table of what an act makes stale: the quantities to be read again where it was done.
+     * The one table of what an act makes stale: the quantities to be read again where it was done. An ignition point
+     * measured from top dead centre does not move with a gasket.
      * Source: shop practice; a reading is true only of the part as it was.
      *
      * @return list<string>
@@ -27,7 +35,39 @@ enum Act: string
             self::BoreHoned, self::BoreBored, self::BorePlated => ['bore', 'ring_gap', 'barrel_flatness'],
             self::PistonChanged => ['piston', 'ring_gap', 'ring_side_clearance', 'pin_in_piston'],
             self::RingChanged => ['ring_gap', 'ring_side_clearance'],
+            self::CamOut, self::ShimChanged => ['valve_lash'],
+            self::BaseGasketChanged, self::HeadGasketChanged, self::HeadSlackened, self::RotorOff => [],
+            self::OtherCases => ['crank_runout', 'main_oil_clearance', 'big_end_oil_clearance', 'crank_end_float', 'rod_side_clearance', 'rod_play'],
         };
+    }
+
+    /**
+     * The other half of the table: the steps to be done again, by the beginning of their ids.
+     *
+     * @return list<string>
+     */
+    public function voidSteps(bool $chainDriven): array
+    {
+        $timing = $chainDriven ? ['chain-on', 'timed'] : [];
+
+        return match ($this) {
+            self::RingFiled, self::RotorOff => $this === self::RotorOff ? ['ignition'] : [],
+            self::BoreHoned, self::BoreBored, self::BorePlated => ['wash', 'gaps-filed'],
+            self::PistonChanged => ['piston-ready', 'gaps-filed', 'deck', 'decide.pairs'],
+            self::RingChanged => ['gaps-filed'],
+            self::BaseGasketChanged => ['deck', 'squish', 'exhaust-valve-in', ...$timing],
+            self::HeadGasketChanged => ['squish', ...$timing],
+            self::HeadSlackened => ['torque.head'],
+            self::CamOut => ['cam-in', 'chain-on', 'tensioner-in', 'timed', 'lash'],
+            self::ShimChanged => ['lash'],
+            self::OtherCases => ['deck', 'squish', 'chain-on', 'timed', 'ignition'],
+        };
+    }
+
+    /** Whether it is done to one cylinder, and so only that cylinder's readings and steps go stale. */
+    public function isOfCylinder(): bool
+    {
+        return in_array($this, [self::RingFiled, self::BoreHoned, self::BoreBored, self::BorePlated, self::PistonChanged, self::RingChanged], true);
     }
 
     /** Whether it is done to one ring alone. */
@@ -44,6 +84,10 @@ enum Act: string
         }
         if ($spot->measurable->key === 'barrel_flatness') {
             return $this === self::BorePlated;
+        }
+
+        if (! $this->isOfCylinder()) {
+            return $cylinder === '' || $spot->cylinder?->id === $cylinder;
         }
 
         return $spot->cylinder?->id === $cylinder && ($ring === '' || ! $this->isOfRing() || $spot->part === $ring);

@@ -8,7 +8,8 @@ use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
-use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Planning\School;
+use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
@@ -42,6 +43,15 @@ final readonly class Admission
             EntryKind::BoreDecided => $this->decision($fields),
             EntryKind::PistonsPaired => $this->pairs($fields),
             EntryKind::GapsPlaced => $this->gaps($fields),
+            EntryKind::HoldAnswered, EntryKind::HoldWaived => $this->hold($kind, $fields),
+            EntryKind::WaitSeen => $this->wait($fields),
+            EntryKind::LedgerIn => $this->ledger($fields),
+            EntryKind::LedgerOut => $this->settled($fields, array_map(static fn (Ledger $item): string => $item->what, $this->state->ledger())),
+            EntryKind::DebtOwed => [$fields->text('what', 160), $fields->text('reason', 300), $fields->textOrNull('release', 300)],
+            EntryKind::DebtPaid => $this->settled($fields, array_map(static fn (Debt $debt): string => $debt->what, $this->state->debts())),
+            EntryKind::SlabProvisional => $this->provisional($fields),
+            EntryKind::SchoolChosen => $this->school($fields),
+            EntryKind::OpenEnd => $fields->text('text', 500),
         };
     }
 
@@ -101,26 +111,84 @@ final readonly class Admission
     {
         $step = $this->state->steps()[$fields->text('step')]
             ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('step'), 'a step of this engine'), 'step');
-        $state = $this->state->stepState($step);
-        if ($state === StepState::Done) {
+        if ($this->state->isDone($step)) {
             throw $fields->placed(ContradictoryFields::excluded('step', $step->id, 'This step has been done already.', 'a step that is ready'));
         }
-        if ($state === StepState::Open) {
-            $first = $this->state->openNeeds($step)[0] ?? null;
-            $part = $this->state->heldUpBy($step->id);
-            $why = match (true) {
-                $first !== null => 'First: '.$this->state->steps()[$first]->name.'.',
-                $part !== null => 'It waits for '.$part->part.'.',
-                default => 'The barrel is in place; take it off first.',
-            };
+        $first = $this->state->openNeeds($step)[0] ?? null;
+        $why = $first === null ? ($this->state->blockages($step)[0] ?? null)?->why : 'First: '.$this->state->steps()[$first]->name.'.';
+        if ($why !== null) {
             throw $fields->placed(ContradictoryFields::excluded('step', $step->id, $why, 'a step that is ready'));
         }
+    }
+
+    private function hold(EntryKind $kind, Fields $fields): void
+    {
+        $hold = $this->state->steps()[$fields->text('hold', 80)] ?? null;
+        if ($hold === null || $hold->kind !== StepKind::Hold) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('hold'), 'a hold of this engine'), 'hold');
+        }
+        $fields->whole('item', 0, count($hold->asks) - 1);
+        $first = $this->state->openNeeds($hold)[0] ?? null;
+        if ($first !== null) {
+            throw $fields->placed(ContradictoryFields::excluded('hold', $hold->id, 'First: '.$this->state->steps()[$first]->name.'.', 'a hold whose turn has come'));
+        }
+        if ($kind === EntryKind::HoldWaived) {
+            $fields->text('reason', 300);
+        }
+    }
+
+    private function wait(Fields $fields): void
+    {
+        $running = array_map(static fn (RunningWait $wait): string => $wait->wait->id, $this->state->waits());
+        if (! in_array($fields->text('wait', 60), $running, true)) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('wait'), 'a wait that is running'), 'wait');
+        }
+    }
+
+    private function ledger(Fields $fields): void
+    {
+        $fields->text('what', 160);
+        $this->slab($fields);
+        $fields->flag('dropped');
+    }
+
+    /** @param  list<string>  $open */
+    private function settled(Fields $fields, array $open): void
+    {
+        if (! in_array($fields->text('what', 160), $open, true)) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('what'), $open === [] ? 'nothing is open' : 'one of '.implode(', ', $open)), 'what');
+        }
+    }
+
+    private function slab(Fields $fields): void
+    {
+        if ($this->state->sheet->heightOf($fields->text('slab', 60)) === null) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('slab'), 'a slab of this engine'), 'slab');
+        }
+    }
+
+    private function provisional(Fields $fields): void
+    {
+        $this->slab($fields);
+        $fields->text('reason', 300);
+    }
+
+    private function school(Fields $fields): void
+    {
+        $matter = School::all()[$fields->text('matter', 60)]
+            ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('matter'), 'one of '.implode(', ', array_keys(School::all()))), 'matter');
+        if (! isset($matter->options[$fields->text('school', 80)])) {
+            throw $fields->placed(MalformedDocument::wrongSort($fields->raw('school'), 'one of '.implode(', ', array_keys($matter->options))), 'school');
+        }
+        $fields->textOrNull('reason', 300);
     }
 
     private function act(Fields $fields): void
     {
         $act = $fields->choice('act', Act::class);
-        $this->cylinder($fields);
+        if ($act->isOfCylinder() || $fields->has('cylinder')) {
+            $this->cylinder($fields);
+        }
         $ring = $fields->textOrNull('ring', 30);
         if ($act === Act::RingFiled || $ring !== null) {
             $this->ring($fields, $ring ?? '');

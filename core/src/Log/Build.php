@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log;
 
+use DateTimeImmutable;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Sheet\EngineSheet;
 
@@ -11,8 +12,11 @@ use Moltrek\Core\Sheet\EngineSheet;
  */
 final class Build
 {
-    /** @param  list<Entry>  $entries in any order, each once */
-    public static function replay(EngineSheet $sheet, array $entries): BuildState
+    /**
+     * @param  list<Entry>  $entries in any order, each once
+     * @param  DateTimeImmutable|null  $now  what the clock says, for waits; the time of the last entry if not said
+     */
+    public static function replay(EngineSheet $sheet, array $entries, ?DateTimeImmutable $now = null): BuildState
     {
         usort($entries, static fn (Entry $one, Entry $other): int => [$one->at, $one->id] <=> [$other->at, $other->id]);
         $struck = Strikes::among($entries);
@@ -24,6 +28,6 @@ final class Build
             }
         }
 
-        return new BuildState($sheet, $spots, $entries, $struck, $fold);
+        return new BuildState($sheet, $spots, $entries, $struck, $fold, $now ?? ($entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at));
     }
 }

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log;
 
+use DateTimeImmutable;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Fitting\Assessor;
@@ -9,6 +10,7 @@ use Moltrek\Core\Fitting\BoreAdvice;
 use Moltrek\Core\Measuring\BoreMap;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
@@ -24,6 +26,9 @@ final class BuildState
     /** @var array<string, Assessment>|null */
     private ?array $assessments = null;
 
+    /** @var array<string, list<Spot>> */
+    private array $spotsByStep = [];
+
     /** @var array<string, Reading>|null */
     private ?array $readings = null;
 
@@ -38,6 +43,7 @@ final class BuildState
         public readonly array $entries,
         public readonly array $struck,
         private readonly Fold $fold,
+        public readonly DateTimeImmutable $now,
     ) {
     }
 
@@ -150,22 +156,123 @@ final class BuildState
         return $this->fold->done[$step] ?? null;
     }
 
-    /** Ready: what it needs is done, no part is missing, and the barrel is open (or down, for what is done with it down). */
+    /** Where a step stands; what was done and no longer counts is void until it is done again. */
     public function stepState(Step $step): StepState
     {
-        if (isset($this->fold->done[$step->id])) {
-            return StepState::Done;
-        }
-        $barrel = $this->sheet->slab(SlabKind::Barrel);
-        $open = $barrel === null || ! $this->slabState($barrel)->isInPlace() || in_array('barrel-down', $step->needs, true);
+        return match (true) {
+            $this->isDone($step) => StepState::Done,
+            isset($this->fold->void[$step->id]) || $this->staleIn($step) => StepState::Void,
+            $this->openNeeds($step) !== [] => StepState::Open,
+            $this->blockages($step) !== [] => StepState::Blocked,
+            default => StepState::Ready,
+        };
+    }
 
-        return $open && $this->openNeeds($step) === [] && $this->heldUpBy($step->id) === null ? StepState::Ready : StepState::Open;
+    /** Whether a step can be done now: it is not done, nothing comes first and nothing holds it. */
+    public function canBeDone(Step $step): bool
+    {
+        return ! $this->isDone($step) && $this->openNeeds($step) === [] && $this->blockages($step) === [];
+    }
+
+    /** A step that was ticked, or a measure whose places have all been read. */
+    public function isDone(Step $step): bool
+    {
+        if (isset($this->fold->done[$step->id])) {
+            return ! $this->staleIn($step);
+        }
+        $spots = $this->spotsOf($step);
+
+        return $spots !== [] && array_filter($spots, fn (Spot $spot): bool => ! isset($this->fold->readings[$spot->id])) === [] && ! isset($this->fold->void[$step->id]);
+    }
+
+    private function staleIn(Step $step): bool
+    {
+        return array_filter($this->spotsOf($step), fn (Spot $spot): bool => isset($this->fold->stale[$spot->id])) !== [];
+    }
+
+    /** @return list<Spot> the places that a measuring step stands for */
+    public function spotsOf(Step $step): array
+    {
+        if ($step->spots === null) {
+            return [];
+        }
+        $spots = $this->spotsByStep[$step->spots] ?? null;
+        if ($spots === null) {
+            [$what, $cylinder] = [...explode('.', $step->spots, 2), ''];
+            $spots = $this->spotsByStep[$step->spots] = array_values(array_filter($this->expectedSpots(), static fn (Spot $spot): bool => match ($what) {
+                'barrel' => in_array($spot->measurable->group, ['piston', 'bore', 'rings'], true) && $spot->cylinder?->id === $cylinder,
+                'head' => in_array($spot->measurable->group, ['head', 'valves'], true),
+                'cam' => $spot->measurable->group === 'cam' && $spot->measurable->key !== 'valve_lash',
+                default => $spot->id === $step->spots,
+            }));
+        }
+
+        return $spots;
     }
 
     /** @return list<string> */
     public function openNeeds(Step $step): array
     {
-        return array_values(array_filter($step->needs, fn (string $need): bool => ! isset($this->fold->done[$need])));
+        return array_values(array_filter($step->needs, fn (string $need): bool => ! $this->isDone($this->fold->plan[$need])));
+    }
+
+    public function voidBecause(Step $step): ?string
+    {
+        return $this->fold->void[$step->id] ?? null;
+    }
+
+    /** @return list<Blockage> what holds a step although its needs may be met */
+    public function blockages(Step $step): array
+    {
+        return (new Blockages($this, $this->fold))->of($step);
+    }
+
+    /** @return array<int, Entry> what has been answered of a hold, by item */
+    public function answersTo(string $hold): array
+    {
+        return $this->fold->answers[$hold] ?? [];
+    }
+
+    /** @return list<RunningWait> that are not over yet */
+    public function waits(): array
+    {
+        return array_values(array_filter($this->fold->waits, fn (RunningWait $wait): bool => ! $wait->isOver($this->now)));
+    }
+
+    /** @return list<Ledger> */
+    public function ledger(): array
+    {
+        return array_values($this->fold->ledger);
+    }
+
+    /** @return list<Debt> */
+    public function debts(): array
+    {
+        return array_values($this->fold->debts);
+    }
+
+    /** @return list<Entry> */
+    public function openEnds(): array
+    {
+        return $this->fold->openEnds;
+    }
+
+    /** @return array<string, Entry> school by matter, where somebody has chosen */
+    public function schools(): array
+    {
+        return $this->fold->schools;
+    }
+
+    /** @return list<string> the steps that can be done now, best first */
+    public function nextSteps(): array
+    {
+        return array_values(array_map(static fn (Step $step): string => $step->id, array_filter($this->fold->plan, $this->canBeDone(...))));
+    }
+
+    /** @return list<PlannedPart> */
+    public function parts(): array
+    {
+        return PlannedPart::all($this->fold);
     }
 
     public function slabState(Slab $slab): SlabState
@@ -211,7 +318,7 @@ final class BuildState
         $expected = $this->expectedSpots();
         $all = count($expected) + count($this->fold->plan);
 
-        return $all === 0 ? 0.0 : (count(array_intersect_key($this->fold->readings, $expected)) + count($this->fold->done)) / $all;
+        return $all === 0 ? 0.0 : (count(array_intersect_key($this->fold->readings, $expected)) + count(array_filter($this->fold->plan, $this->isDone(...)))) / $all;
     }
 
     public function nextMove(): NextMove

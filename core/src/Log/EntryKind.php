@@ -20,6 +20,16 @@ enum EntryKind: string
     case BoreDecided = 'bore_decided';
     case PistonsPaired = 'pistons_paired';
     case GapsPlaced = 'gaps_placed';
+    case HoldAnswered = 'hold_answered';
+    case HoldWaived = 'hold_waived';
+    case WaitSeen = 'wait_seen';
+    case LedgerIn = 'ledger_in';
+    case LedgerOut = 'ledger_out';
+    case DebtOwed = 'debt_owed';
+    case DebtPaid = 'debt_paid';
+    case SlabProvisional = 'slab_provisional';
+    case SchoolChosen = 'school_chosen';
+    case OpenEnd = 'open_end';
 
     /** Whether what came before decides if it may enter. */
     public function dependsOnState(): bool
@@ -44,6 +54,16 @@ enum EntryKind: string
             self::BoreDecided => ['cylinder', 'decision', 'size', 'reason'],
             self::PistonsPaired => ['pairs'],
             self::GapsPlaced => ['cylinder', 'school', 'angles'],
+            self::HoldAnswered => ['hold', 'item'],
+            self::HoldWaived => ['hold', 'item', 'reason'],
+            self::WaitSeen => ['wait'],
+            self::LedgerIn => ['what', 'slab', 'dropped'],
+            self::LedgerOut => ['what'],
+            self::DebtOwed => ['what', 'reason', 'release'],
+            self::DebtPaid => ['what'],
+            self::SlabProvisional => ['slab', 'reason'],
+            self::SchoolChosen => ['matter', 'school', 'reason'],
+            self::OpenEnd => ['text'],
         };
     }
 }

@@ -4,9 +4,11 @@ namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Measuring\Spot;
-use Moltrek\Core\Planning\FittingPlan;
+use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Sheet\CamDrive;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\SourceKind;
@@ -37,6 +39,33 @@ final class Fold
     /** @var array<string, Entry> by step */
     public array $done = [];
 
+    /** @var array<string, string> steps that were done and no longer count, and why */
+    public array $void = [];
+
+    /** @var array<string, array<int, Entry>> what was answered or waived of each hold, by item */
+    public array $answers = [];
+
+    /** @var array<string, RunningWait> by wait */
+    public array $waits = [];
+
+    /** @var array<string, Ledger> what must come out, by its name */
+    public array $ledger = [];
+
+    /** @var array<string, Debt> by its name */
+    public array $debts = [];
+
+    /** @var array<string, Entry> school by matter */
+    public array $schools = [];
+
+    /** @var list<Entry> what stays open when the machine goes out */
+    public array $openEnds = [];
+
+    /** @var array<string, string> one-use parts that were fitted and have come off again, and why */
+    public array $spent = [];
+
+    /** @var array<string, true> parts that have arrived */
+    public array $arrived = [];
+
     /** @var array<string, SlabState> by slab, bottom-up */
     public array $slabs = [];
 
@@ -46,12 +75,12 @@ final class Fold
     public string $complaint = '';
 
     /** @var array<string, Step> */
-    public readonly array $plan;
+    public array $plan;
 
     /** @param  array<string, Spot>  $spots */
     public function __construct(private readonly EngineSheet $sheet, private readonly array $spots)
     {
-        $this->plan = FittingPlan::of($sheet);
+        $this->plan = Plan::of($sheet);
         $this->comeIn(JobCondition::Whole);
     }
 
@@ -62,13 +91,22 @@ final class Fold
             EntryKind::ReadingTaken => $this->read($entry),
             EntryKind::SourceChosen => $this->choose($entry),
             EntryKind::StepDone => $this->finish($entry),
-            EntryKind::SlabLifted => $this->lift($entry->text('slab')),
+            EntryKind::SlabLifted => $this->lift($entry->text('slab'), $entry),
             EntryKind::PartOrdered => $this->order($entry),
             EntryKind::PartArrived => $this->arrive($entry->text('part')),
             EntryKind::ActDone => $this->act($entry),
-            EntryKind::BoreDecided => $this->decided[$entry->text('cylinder')] = $entry,
-            EntryKind::PistonsPaired => $this->pairs = $entry,
+            EntryKind::BoreDecided => $this->decide($entry),
+            EntryKind::PistonsPaired => $this->pair($entry),
             EntryKind::GapsPlaced => $this->gaps[$entry->text('cylinder')] = $entry,
+            EntryKind::HoldAnswered, EntryKind::HoldWaived => $this->answer($entry),
+            EntryKind::WaitSeen => $this->see($entry),
+            EntryKind::LedgerIn => $this->ledger[$entry->text('what')] = new Ledger($entry->text('what'), ($entry->payload->dropped ?? false) === true, $this->sheet->heightOf($entry->text('slab')) ?? 0, $entry),
+            EntryKind::LedgerOut => $this->ledger = array_diff_key($this->ledger, [$entry->text('what') => true]),
+            EntryKind::DebtOwed => $this->debts[$entry->text('what')] = new Debt($entry->text('what'), $entry->text('reason'), $entry->text('release'), $entry),
+            EntryKind::DebtPaid => $this->debts = array_diff_key($this->debts, [$entry->text('what') => true]),
+            EntryKind::SlabProvisional => $this->slabs[$entry->text('slab')] = SlabState::Provisional,
+            EntryKind::SchoolChosen => $this->school($entry),
+            EntryKind::OpenEnd => $this->openEnds[] = $entry,
             EntryKind::EntryStruck, EntryKind::NoteWritten => null,
         };
     }
@@ -76,7 +114,13 @@ final class Fold
     private function open(Entry $entry): void
     {
         $this->complaint = $entry->text('complaint');
-        $this->comeIn(JobCondition::tryFrom($entry->text('condition')) ?? JobCondition::Whole);
+        $condition = JobCondition::tryFrom($entry->text('condition')) ?? JobCondition::Whole;
+        $this->comeIn($condition);
+        foreach ($condition === JobCondition::Apart ? $this->plan : [] as $step) {
+            if ($step->kind === StepKind::TakeOff || str_starts_with($step->id, 'as-found.')) {
+                $this->done[$step->id] = $entry;
+            }
+        }
     }
 
     private function comeIn(JobCondition $condition): void
@@ -106,6 +150,44 @@ final class Fold
                 unset($this->readings[$id]);
             }
         }
+        $steps = $act?->voidSteps($this->sheet->valveTrain->drive === CamDrive::Chain) ?? [];
+        $this->void(fn (Step $step): bool => self::isAmong($step, $steps) && ($act?->isOfCylinder() !== true || $step->cylinder === null || $step->cylinder === $entry->text('cylinder')), $entry->text('act'));
+    }
+
+    /** @param  list<string>  $beginnings */
+    private static function isAmong(Step $step, array $beginnings): bool
+    {
+        foreach ($beginnings as $beginning) {
+            if ($step->id === $beginning || str_starts_with($step->id, $beginning.'.')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Takes ticks back: those that are meant and, where a slab was lifted, every tick of putting together that stood on one.
+     *
+     * @param  callable(Step): bool  $meant
+     */
+    private function void(callable $meant, string $why, bool $andWhatStoodOnIt = false): void
+    {
+        foreach ($this->plan as $id => $step) {
+            if (! isset($this->done[$id])) {
+                continue;
+            }
+            $fallen = array_intersect($step->needs, array_keys($this->void)) !== [] || ($step->hold !== null && isset($this->void[$step->hold]));
+            if ($meant($step) || ($andWhatStoodOnIt && $fallen && $step->kind->isAssembly())) {
+                $this->void[$id] = $why;
+                unset($this->done[$id], $this->answers[$id]);
+                foreach ($this->waits as $wait => $running) {
+                    if ($running->wait->after === $id) {
+                        unset($this->waits[$wait]);
+                    }
+                }
+            }
+        }
     }
 
     private function choose(Entry $entry): void
@@ -123,29 +205,133 @@ final class Fold
         if ($step === null) {
             return;
         }
+        if (str_starts_with($step->id, 'off.') && $step->kind === StepKind::TakeOff) {
+            $this->lift($step->slab, $entry);
+
+            return;
+        }
+        $this->tick($step, $entry);
+    }
+
+    private function tick(Step $step, Entry $entry): void
+    {
         $this->done[$step->id] = $entry;
-        if ($step->settles) {
-            $this->slabs[$step->slab] = SlabState::On;
+        unset($this->void[$step->id]);
+        if ($step->settles !== null) {
+            $this->slabs[$step->settles] = SlabState::On;
+        }
+        if ($step->torques) {
+            foreach ($this->sheet->slabs as $height => $slab) {
+                if ($height <= ($this->sheet->heightOf($step->slab) ?? 0) && $this->slabs[$slab->id]->isInPlace() && $this->slabs[$slab->id] !== SlabState::Provisional) {
+                    $this->slabs[$slab->id] = SlabState::Torqued;
+                }
+            }
+        }
+        foreach ($step->parts as $part) {
+            unset($this->spent[$part]);
+        }
+        foreach ($this->sheet->waits as $wait) {
+            if ($wait->after === $step->id) {
+                $this->waits[$wait->id] = new RunningWait($wait, $entry->at, null);
+            }
         }
     }
 
-    /** The slab and everything above it come off; what was done to join it must be done again. Pistons keep their rings. */
-    private function lift(string $slab): void
+    /**
+     * The slab and everything above it come off: what joined them must be done again, what was crushed is spent, readings
+     * that hang on them no longer hold. Pistons that stay on their rods keep their rings.
+     */
+    private function lift(string $slab, Entry $entry): void
     {
         $from = $this->sheet->heightOf($slab);
         if ($from === null) {
             return;
         }
-        foreach ($this->sheet->slabs as $height => $candidate) {
-            if ($height >= $from) {
-                $this->slabs[$candidate->id] = SlabState::Off;
+        $lifted = 'lifted: '.lcfirst($this->sheet->slabs[$from]->name);
+        $above = fn (string $id): bool => ($this->sheet->heightOf($id) ?? 0) >= $from;
+        foreach ($this->plan as $step) {
+            if (isset($this->done[$step->id]) && $step->kind->isAssembly() && $above($step->lostWith)) {
+                foreach ($step->parts as $part) {
+                    $this->spent[$part] = $lifted;
+                }
             }
         }
-        $this->done = array_filter(
-            $this->done,
-            fn (string $step): bool => $this->plan[$step]->cylinder !== null || $this->sheet->heightOf($this->plan[$step]->slab) < $from,
-            ARRAY_FILTER_USE_KEY,
-        );
+        $this->void(static fn (Step $step): bool => $step->kind->isAssembly() && $above($step->lostWith), $lifted, andWhatStoodOnIt: true);
+        foreach ($this->sheet->slabs as $height => $candidate) {
+            $state = $this->slabs[$candidate->id];
+            $this->slabs[$candidate->id] = match (true) {
+                $height >= $from => SlabState::Off,
+                $candidate->kind === SlabKind::Case || ! $state->isInPlace() => $state,
+                $height === $from - 1 && ($candidate->kind === SlabKind::BaseGasket || $candidate->kind === SlabKind::HeadGasket) => SlabState::Loose,
+                default => SlabState::On,
+            };
+        }
+        $this->takenApart($above, $entry);
+    }
+
+    /**
+     * Whoever has lifted a slab has done what comes before lifting it.
+     *
+     * @param  callable(string): bool  $above
+     */
+    private function takenApart(callable $above, Entry $entry): void
+    {
+        foreach ($this->readings as $id => $reading) {
+            $spot = $this->spots[$id] ?? null;
+            if ($spot?->measurable->key === 'valve_lash' && $above(($this->sheet->slab(SlabKind::ValveGear) ?? $this->sheet->slabs[0])->id)) {
+                $this->stale[$id] = new StaleReading($reading, $entry);
+                unset($this->readings[$id]);
+            }
+        }
+        foreach ($this->plan as $step) {
+            if ($step->kind === StepKind::TakeOff && (str_starts_with($step->id, 'off.') ? $above($step->slab) : ! str_contains($step->id, '-off.') && $step->id !== 'exhaust-valve-out' && $step->id !== 'trays')) {
+                $this->done[$step->id] ??= $entry;
+            }
+        }
+    }
+
+    private function decide(Entry $entry): void
+    {
+        $this->decided[$entry->text('cylinder')] = $entry;
+        $step = $this->plan['decide.bore.'.$entry->text('cylinder')] ?? null;
+        if ($step !== null) {
+            $this->tick($step, $entry);
+        }
+    }
+
+    private function pair(Entry $entry): void
+    {
+        $this->pairs = $entry;
+        if (isset($this->plan['decide.pairs'])) {
+            $this->tick($this->plan['decide.pairs'], $entry);
+        }
+    }
+
+    private function answer(Entry $entry): void
+    {
+        $hold = $this->plan[$entry->text('hold')] ?? null;
+        $item = $entry->payload->item ?? null;
+        if ($hold === null || ! is_int($item)) {
+            return;
+        }
+        $this->answers[$hold->id][$item] = $entry;
+        if (count($this->answers[$hold->id]) === count($hold->asks)) {
+            $this->tick($hold, $entry);
+        }
+    }
+
+    private function see(Entry $entry): void
+    {
+        $running = $this->waits[$entry->text('wait')] ?? null;
+        if ($running !== null) {
+            $this->waits[$entry->text('wait')] = new RunningWait($running->wait, $running->since, $entry);
+        }
+    }
+
+    private function school(Entry $entry): void
+    {
+        $this->schools[$entry->text('matter')] = $entry;
+        $this->plan = Plan::of($this->sheet, array_map(static fn (Entry $chosen): string => $chosen->text('school'), $this->schools));
     }
 
     private function order(Entry $entry): void
@@ -159,5 +345,6 @@ final class Fold
     private function arrive(string $part): void
     {
         unset($this->onOrder[$part]);
+        $this->arrived[$part] = true;
     }
 }

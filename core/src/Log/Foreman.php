@@ -10,8 +10,8 @@ use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Planning\StepState;
-use Moltrek\Core\Sheet\SlabKind;
 
 /**
  * Says the one next thing: open the engine, read what is not read, settle what is too close or out, then fit in order.
@@ -25,8 +25,8 @@ final readonly class Foreman
 
     public function nextMove(): NextMove
     {
-        return $this->asFound() ?? $this->opening() ?? $this->reading() ?? $this->settling() ?? $this->fitting() ?? $this->waiting()
-            ?? new NextMove('none', null, null, 'Piston, rings and barrel are fitted', 'Print the record, or go on to the head by the service manual.');
+        return $this->asFound() ?? $this->begunMeasure() ?? $this->settling() ?? $this->planned() ?? $this->unread() ?? $this->waiting()
+            ?? new NextMove('none', null, null, 'Everything is done', 'Print the record and hand over what stays open.');
     }
 
     /** What came in is read before anything is taken off. */
@@ -37,24 +37,26 @@ final readonly class Foreman
                 return null;
             }
         }
+        $begun = array_filter($this->state->steps(), fn (Step $step): bool => $step->kind->isAssembly() && $this->state->isDone($step));
 
-        return $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->group === 'as found');
+        return $begun === [] ? $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->group === 'as found') : null;
     }
 
-    /** An engine that came in whole and on which nothing has been done yet must come apart first. */
-    private function opening(): ?NextMove
+    /** A sheet that has been begun is read to its end. */
+    private function begunMeasure(): ?NextMove
     {
-        $barrel = $this->state->sheet->slab(SlabKind::Barrel);
-        if ($barrel === null || ! $this->state->slabState($barrel)->isInPlace() || $this->state->doneBy('barrel-down') !== null) {
-            return null;
+        foreach ($this->state->steps() as $step) {
+            $spots = $this->state->spotsOf($step);
+            $read = array_filter($spots, fn (Spot $spot): bool => $this->state->entryAt($spot->id) !== null);
+            if ($step->kind === StepKind::Measure && $read !== [] && ! $this->state->isDone($step)) {
+                $move = $this->firstUnread(static fn (Spot $spot): bool => in_array($spot, $spots, true));
+                if ($move !== null) {
+                    return $move;
+                }
+            }
         }
 
-        return new NextMove('lift', $barrel->id, $barrel->id, 'Take the top end down to the '.lcfirst($barrel->name), 'It came in whole; bore, piston and rings can be read once the barrel is off.');
-    }
-
-    private function reading(): ?NextMove
-    {
-        return $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->group !== 'as found');
+        return null;
     }
 
     /** @param  callable(Spot): bool  $belongs */
@@ -69,13 +71,13 @@ final readonly class Foreman
         return null;
     }
 
+    /** A doubt is settled before a part covers it. */
     private function settling(): ?NextMove
     {
-        if (array_filter($this->state->steps(), fn (Step $step): bool => $this->state->doneBy($step->id) !== null) !== []) {
-            return null;
-        }
         foreach ($this->state->assessments() as $assessment) {
-            $move = $this->settle($assessment);
+            $spot = $this->state->spots[$assessment->spots[count($assessment->spots) - 1]];
+            $covered = $this->state->slabState($this->state->slabOf($spot))->isInPlace() && $spot->measurable->group !== 'cam';
+            $move = $covered ? null : $this->settle($assessment);
             if ($move !== null) {
                 return $move;
             }
@@ -98,23 +100,53 @@ final readonly class Foreman
         return $this->atSpot($spot, $filing === null ? $assessment->name.': too close to call' : $assessment->name.': file it open', $filing ?? $verdict->action ?? $verdict->reason);
     }
 
-    private function fitting(): ?NextMove
+    /** The first step of the plan that can be done. */
+    private function planned(): ?NextMove
     {
-        foreach ($this->state->steps() as $step) {
-            if ($this->state->stepState($step) === StepState::Ready) {
-                return new NextMove('step', $step->id, $step->slab, $step->name, $step->why);
+        foreach ($this->state->nextSteps() as $id) {
+            $step = $this->state->steps()[$id];
+            if (str_starts_with($id, 'off.')) {
+                return new NextMove('lift', $step->slab, $step->slab, $step->name, $step->why);
             }
+            $spots = $this->state->spotsOf($step);
+            $move = $spots === [] ? null : $this->firstUnread(static fn (Spot $spot): bool => in_array($spot, $spots, true));
+            if ($spots !== [] && $move === null) {
+                continue;
+            }
+
+            return $move ?? new NextMove('step', $step->id, $step->slab, $step->name, $step->why);
         }
 
         return null;
     }
 
+    /** What no step asks for and the sheet limits all the same. */
+    private function unread(): ?NextMove
+    {
+        $asked = array_merge(...array_map($this->state->spotsOf(...), array_values($this->state->steps())), ...[[]]);
+        $reachable = fn (Spot $spot): bool => $spot->measurable->group !== 'as found' && ! in_array($spot, $asked, true) && ! $this->state->slabState($this->state->slabOf($spot))->isInPlace();
+
+        return $this->firstUnread($reachable);
+    }
+
     private function waiting(): ?NextMove
     {
+        $wait = $this->state->waits()[0] ?? null;
+        if ($wait !== null) {
+            return new NextMove('wait', $wait->wait->id, null, $wait->wait->name, $wait->wait->seen === null ? 'It runs by the clock.' : 'Over when '.$wait->wait->seen.'.');
+        }
         $part = $this->state->partsOnOrder()[0] ?? null;
+        if ($part !== null) {
+            return new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $part->promised === null ? 'Ordered, no day promised.' : 'Promised for '.Promise::dayInWords($part->promised).'.');
+        }
+        foreach ($this->state->steps() as $step) {
+            $blocked = $this->state->stepState($step) === StepState::Blocked ? $this->state->blockages($step)[0] ?? null : null;
+            if ($blocked !== null && $blocked->kind !== 'access') {
+                return new NextMove('wait', $step->id, $step->slab, $step->name, $blocked->why);
+            }
+        }
 
-        return $part === null ? null
-            : new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $part->promised === null ? 'Ordered, no day promised.' : 'Promised for '.Promise::dayInWords($part->promised).'.');
+        return null;
     }
 
     private function atSpot(Spot $spot, string $text, string $why): NextMove

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Planning\School;
 use Moltrek\Core\Refusal\Refusal;
 use stdClass;
 
@@ -29,6 +30,16 @@ final readonly class Slip
             EntryKind::PartArrived => 'Arrived: '.$entry->text('part'),
             EntryKind::ActDone => $this->act($entry),
             EntryKind::BoreDecided => $this->decision($entry),
+            EntryKind::HoldAnswered => 'Seen: '.lcfirst($this->item($entry)),
+            EntryKind::HoldWaived => 'Waived: '.lcfirst($this->item($entry)).', '.$entry->text('reason'),
+            EntryKind::WaitSeen => 'Seen: '.$this->wait($entry),
+            EntryKind::LedgerIn => (($entry->payload->dropped ?? false) === true ? 'Dropped: ' : 'Put in, must come out: ').$entry->text('what'),
+            EntryKind::LedgerOut => 'Out again: '.$entry->text('what'),
+            EntryKind::DebtOwed => 'Owed its torque: '.$entry->text('what').', '.$entry->text('reason'),
+            EntryKind::DebtPaid => 'Torqued as owed: '.$entry->text('what'),
+            EntryKind::SlabProvisional => $this->slab($entry->text('slab')).' on for now: '.$entry->text('reason'),
+            EntryKind::SchoolChosen => $this->school($entry),
+            EntryKind::OpenEnd => 'Stays open: '.$entry->text('text'),
             EntryKind::PistonsPaired => 'Pistons to bores: '.self::pairs($entry),
             EntryKind::GapsPlaced => 'Ring gaps placed, '.$entry->text('school').$this->ofCylinder($entry),
         };
@@ -55,6 +66,32 @@ final readonly class Slip
         $by = $reading->tool === null ? '' : ', '.$reading->tool->name;
 
         return $spot->name.': '.$reading->text.($reading->diameter?->isDeviation() === true && $reading->shaft === null ? ' = '.$reading->diameter->diameter->written() : '').$by;
+    }
+
+    private function item(Entry $entry): string
+    {
+        $item = $entry->payload->item ?? null;
+
+        return $this->state->steps()[$entry->text('hold')]->asks[is_int($item) ? $item : -1] ?? $entry->text('hold');
+    }
+
+    private function wait(Entry $entry): string
+    {
+        foreach ($this->state->sheet->waits as $wait) {
+            if ($wait->id === $entry->text('wait')) {
+                return $wait->seen ?? lcfirst($wait->name);
+            }
+        }
+
+        return $entry->text('wait');
+    }
+
+    private function school(Entry $entry): string
+    {
+        $matter = School::all()[$entry->text('matter')] ?? null;
+        $reason = $entry->text('reason');
+
+        return ($matter->question ?? $entry->text('matter')).': '.$entry->text('school').($reason === '' ? '' : ', '.$reason);
     }
 
     private function act(Entry $entry): string

@@ -8,6 +8,7 @@ enum SlabState: string
     case Loose = 'loose';
     case On = 'on';
     case Torqued = 'torqued';
+    case Provisional = 'provisional';
 
     /** Whether it lies where it belongs, be it loose. */
     public function isInPlace(): bool

@@ -38,14 +38,15 @@ function apart(): Entry
     return happened(0, EntryKind::JobOpened, ['condition' => 'apart']);
 }
 
-/** Every step of the plan done in order, one a minute. */
+/** Every step of the plan from the cleaning on, done in order, one a minute. */
 function fitted(): array
 {
     $minute = 100;
+    $steps = array_filter(replayed()->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
 
     return array_map(function (string $step) use (&$minute): Entry {
         return happened($minute++, EntryKind::StepDone, ['step' => $step]);
-    }, array_keys(replayed()->steps()));
+    }, array_keys($steps));
 }
 
 it('lets the last reading of a place stand', function () {
@@ -99,35 +100,45 @@ it('judges by the source that was chosen', function () {
 });
 
 it('offers steps in order and no sooner', function () {
-    $plan = array_keys(replayed()->steps());
     $state = replayed(apart());
-    expect($state->stepState($state->steps()[$plan[0]]))->toBe(StepState::Ready)
-        ->and($state->stepState($state->steps()[$plan[1]]))->toBe(StepState::Open);
-    $state = replayed(apart(), happened(1, EntryKind::StepDone, ['step' => $plan[0]]));
-    expect($state->stepState($state->steps()[$plan[1]]))->toBe(StepState::Ready);
+    $steps = $state->steps();
+    expect($state->stepState($steps['clean.barrel']))->toBe(StepState::Ready)
+        ->and($state->stepState($steps['order']))->toBe(StepState::Open)
+        ->and($state->stepState($steps['off.head']))->toBe(StepState::Done);
+    $state = replayed(apart(), happened(1, EntryKind::StepDone, ['step' => 'clean.barrel']));
+    expect($state->stepState($steps['measure.barrel.1']))->toBe(StepState::Ready);
 });
 
-it('can be finished by doing what is ready', function (string $engine) {
+it('can be finished by doing what is ready, on every engine', function (string $engine) {
     $sheet = demoSheet($engine);
-    $entries = [apart()];
-    for ($minute = 1; $minute < 50; $minute++) {
-        $state = Build::replay($sheet, $entries);
-        $ready = array_filter($state->steps(), fn ($step) => $state->stepState($step) === StepState::Ready);
-        if ($ready === []) {
-            break;
+    $entries = [happened(0, EntryKind::JobOpened, ['condition' => 'whole'])];
+    $state = Build::replay($sheet, $entries);
+    for ($minute = 1; $minute < 400; $minute++) {
+        $next = $state->nextSteps();
+        if ($next === []) {
+            if ($state->waits() === []) {
+                break;
+            }
+            $entries[] = happened($minute, EntryKind::WaitSeen, ['wait' => $state->waits()[0]->wait->id]);
+        } else {
+            expect($state->openNeeds($state->steps()[$next[0]]))->toBe([]);
+            $entries[] = happened($minute, EntryKind::StepDone, ['step' => $next[0]]);
         }
-        $entries[] = happened($minute, EntryKind::StepDone, ['step' => array_key_first($ready)]);
+        $state = Build::replay($sheet, $entries);
     }
-    expect(array_filter($state->steps(), fn ($step) => $state->stepState($step) !== StepState::Done))->toBe([])
-        ->and($state->togetherUpTo()->kind->value)->toBe('barrel');
-})->with(['ulvane-139r', 'skarn-594', 'harbick-421']);
+    expect(array_keys(array_filter($state->steps(), fn ($step) => $state->stepState($step) !== StepState::Done)))->toBe([])
+        ->and($state->togetherUpTo()->id)->toBe($sheet->slabs[count($sheet->slabs) - 1]->id)
+        ->and($state->nextMove()->kind)->toBe('none');
+})->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
 
 it('undoes the joining but keeps the pistons on their rods when the barrel is lifted', function () {
     $state = replayed(apart(), ...[...fitted(), happened(200, EntryKind::SlabLifted, ['slab' => 'barrel'])]);
     $steps = $state->steps();
     expect($state->stepState($steps['piston-on.1']))->toBe(StepState::Done)
-        ->and($state->stepState($steps['barrel-down']))->toBe(StepState::Open)
-        ->and($state->stepState($steps['gaps-placed']))->toBe(StepState::Ready)
+        ->and($state->stepState($steps['barrel-down']))->toBe(StepState::Void)
+        ->and($state->voidBecause($steps['torque.head']))->toBe('lifted: barrel, piston, rings')
+        ->and($state->canBeDone($steps['gaps-placed']))->toBeTrue()
+        ->and($state->canBeDone($steps['barrel-down']))->toBeFalse()
         ->and($state->togetherUpTo()->id)->toBe('base-gasket');
 });
 
@@ -151,11 +162,14 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
 
     return [
         'came in whole: read the before' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole'])], 'spot', 'cranking_compression.1'],
-        'then take it down' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'lift', 'barrel'],
-        'apart: read the piston first' => [[apart()], 'spot', 'piston.1'],
+        'then drain it' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'step', 'drain'],
+        'then take it down from the top' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa'), happened(2, EntryKind::StepDone, ['step' => 'drain'])], 'lift', 'head'],
+        'apart: cover the mouths first' => [[apart()], 'step', 'mouths-covered'],
+        'begun: read on' => [[apart(), readingAt(1, 'piston.1', '54.950 mm')], 'spot', 'bore.1.across.12'],
         'read: settle what is too close' => [[apart(), ...$read('0.20 mm')], 'spot', 'ring_gap.1.top'],
-        'settled: fit, lowest ring first' => [[apart(), ...$read('0.22 mm')], 'step', 'ring-on.second.1'],
-        'rings on order: nothing to do but wait' => [[apart(), ...array_slice($read('0.22 mm'), 0, count($rest) + 7), $ordered], 'wait', null],
+        'settled: go on with the plan' => [[apart(), ...$read('0.22 mm')], 'step', 'mouths-covered'],
+        'prepared: lowest ring first' => [[apart(), ...$read('0.22 mm'), ...array_slice(fitted(), 0, 15)], 'step', 'ring-on.second.1'],
+        'rings on order: everything else goes on' => [[apart(), ...array_slice($read('0.22 mm'), 0, count($rest) + 7), $ordered], 'step', 'mouths-covered'],
         'all fitted' => [[apart(), ...$read('0.22 mm'), ...fitted()], 'none', null],
     ];
 });
@@ -186,6 +200,12 @@ it('refuses an entry that does not belong', function (EntryKind $kind, array $pa
     'a misspelt leaf' => [EntryKind::ReadingTaken, ['spot' => 'ring_gap.1.top', 'reading' => ['pases' => '0.2 mm']], 'reading.pases'],
     'a strike without a reason' => [EntryKind::EntryStruck, ['entry' => '01900000-0000-7000-8000-000000000001', 'reason' => ' '], 'reason'],
     'a strike of nothing' => [EntryKind::EntryStruck, ['entry' => 'x', 'reason' => 'misread'], 'entry'],
+    'a hold that does not exist' => [EntryKind::HoldAnswered, ['hold' => 'barrel-down', 'item' => 0], 'hold'],
+    'a hold before its turn' => [EntryKind::HoldAnswered, ['hold' => 'hold.barrel', 'item' => 0], 'hold'],
+    'a wait that does not run' => [EntryKind::WaitSeen, ['wait' => 'sealant'], 'wait'],
+    'nothing in the ledger' => [EntryKind::LedgerOut, ['what' => 'rag'], 'what'],
+    'nothing owed' => [EntryKind::DebtPaid, ['what' => 'rotor nut'], 'what'],
+    'a school nobody keeps' => [EntryKind::SchoolChosen, ['matter' => 'wash', 'school' => 'spit'], 'school'],
     'a step whose turn has not come' => [EntryKind::StepDone, ['step' => 'barrel-down'], 'step'],
     'a step of another engine' => [EntryKind::StepDone, ['step' => 'paint'], 'step'],
     'a source that does not exist' => [EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'a friend', 'reason' => 'x'], 'range'],

@@ -2,8 +2,6 @@
 
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\Spot;
-use Moltrek\Core\Planning\FittingPlan;
-use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
 
@@ -45,14 +43,3 @@ it('refuses a sheet that contradicts itself', function (callable $spoil, string 
     'no slabs' => [fn (stdClass $sheet) => $sheet->slabs = [], 'slabs'],
     'another schema' => [fn (stdClass $sheet) => $sheet->schema = 'other', 'schema'],
 ]);
-
-it('puts the rings on from the lowest groove up, in one order a cylinder', function () {
-    $names = array_map(fn (Step $step): string => $step->name, array_values(FittingPlan::of(EngineSheet::read(sheetDocument('harbick-421')))));
-    expect(array_slice($names, 0, 5))->toBe(['Lower oil rail on', 'Oil ring expander on', 'Upper oil rail on', 'Second ring on, 2N up', 'Top ring on, N up']);
-});
-
-it('lowers the barrel only when every piston is on', function () {
-    $plan = FittingPlan::of(EngineSheet::read(sheetDocument('skarn-594')));
-    expect($plan['base-gasket']->needs)->toBe(['circlip-second.left', 'circlip-second.right'])
-        ->and($plan['barrel-down']->needs)->toBe(['gaps-placed']);
-});

@@ -1,0 +1,30 @@
+<?php
+
+namespace Moltrek\Core\Planning;
+
+/** What sort of act a step is. */
+enum StepKind: string
+{
+    case Test = 'test';
+    case TakeOff = 'take off';
+    case Clean = 'clean';
+    case Inspect = 'inspect';
+    case Measure = 'measure';
+    case Decide = 'decide';
+    case Order = 'order';
+    case Prepare = 'prepare';
+    case Fit = 'fit';
+    case Hold = 'hold';
+    case Torque = 'torque';
+    case Time = 'time';
+    case Valves = 'valves';
+    case Fill = 'fill';
+    case Start = 'start';
+    case RunIn = 'run in';
+
+    /** Steps of putting together; only these are undone when a slab is lifted. */
+    public function isAssembly(): bool
+    {
+        return in_array($this, [self::Fit, self::Hold, self::Torque, self::Time, self::Valves, self::Fill, self::Start, self::RunIn], true);
+    }
+}

@@ -1,0 +1,233 @@
+<?php
+
+use Moltrek\Core\Log\Act;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\LiftCost;
+use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\School;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\EngineSheet;
+
+function planSheet(string $name, ?callable $change = null): EngineSheet
+{
+    $document = json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json'));
+    if ($change !== null) {
+        $change($document);
+    }
+
+    return EngineSheet::read($document);
+}
+
+/** @param  list<array{0: EntryKind, 1: array<string, mixed>, 2?: int}>  $acts kind, payload, minutes after the one before */
+function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
+{
+    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
+    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+    foreach ($acts as $index => $act) {
+        $at = $at->modify('+'.($act[2] ?? 1).' minutes');
+        $entries[] = new Entry(sprintf('%04d', $index + 1), $act[0], json_decode(json_encode((object) $act[1])), $at, 'TW');
+    }
+
+    return Build::replay($sheet, $entries, $at->modify('+'.$now.' minutes'));
+}
+
+/** Everything up to and with a step, holds and all. @return list<array{0: EntryKind, 1: array<string, mixed>}> */
+function upTo(EngineSheet $sheet, string $last): array
+{
+    $acts = [];
+    foreach (Plan::of($sheet) as $id => $step) {
+        if ($step->kind->value !== 'take off' && ! str_starts_with($id, 'as-found')) {
+            $acts[] = [EntryKind::StepDone, ['step' => $id]];
+        }
+        if ($id === $last) {
+            return $acts;
+        }
+    }
+    throw new RuntimeException($last);
+}
+
+function stateOf(BuildState $state, string $step): string
+{
+    return $state->stepState($state->steps()[$step])->value;
+}
+
+/** @return list<string> */
+function blockedBy(BuildState $state, string $step): array
+{
+    return array_map(fn (Blockage $blockage): string => $blockage->kind, $state->blockages($state->steps()[$step]));
+}
+
+it('makes a complete and different plan of every engine', function () {
+    $plans = [];
+    foreach (glob(__DIR__.'/../../../database/sheets/*.json') as $file) {
+        $plan = Plan::of(planSheet(basename($file, '.json')));
+        foreach ($plan as $step) {
+            expect($step->needs)->each->toBeIn(array_keys($plan));
+            expect($step->why)->not->toBe('');
+        }
+        expect(array_keys($plan))->toContain('measure.head', 'order', 'barrel-down', 'turned', 'torque.head', 'first-start', 'run-in');
+        $plans[] = implode(',', array_keys($plan));
+    }
+    expect(array_unique($plans))->toHaveCount(8);
+});
+
+it('puts the rings on from the lowest groove up, in one order a cylinder', function () {
+    $names = array_values(array_map(fn ($step): string => $step->name, array_filter(Plan::of(planSheet('harbick-421')), fn ($step): bool => str_starts_with($step->id, 'ring-on'))));
+    expect($names)->toBe(['Lower oil rail on', 'Oil ring expander on', 'Upper oil rail on', 'Second ring on, 2N up', 'Top ring on, N up']);
+});
+
+it('follows what the engine is', function (string $sheet, array $has, array $hasNot) {
+    $steps = array_keys(Plan::of(planSheet($sheet)));
+    expect($steps)->toContain(...$has);
+    foreach ($hasNot as $step) {
+        expect($steps)->not->toContain($step);
+    }
+})->with([
+    'a two-stroke has an exhaust valve and no oil to fill' => ['ulvane-139r', ['exhaust-valve-in', 'coolant-in', 'circlip-second.1'], ['oil-in', 'cam-in', 'hold.cover']],
+    'a single with a chain and screws' => ['harbick-421', ['chain-on', 'tensioner-in', 'lash.1ex', 'oil-in', 'jets'], ['coolant-in', 'exhaust-valve-in', 'decide.pairs']],
+    'an inline four goes together on the bench' => ['ostrel-608', ['piston-in.3', 'pin-in.3', 'decide.pairs', 'cam-in'], ['piston-on.1']],
+    'hydraulic lifters bleed down before the crank turns' => ['pellgrove-1092', ['rods-spin.front', 'rods-spin.rear'], ['lash.frontin', 'chain-on']],
+    'pushrods with screws' => ['ferrant-738', ['pushrods.2', 'lash.2ex'], ['rods-spin.1', 'cam-in']],
+    'bores in the upper case take pistons from above' => ['brindlecote-812', ['piston-in.2', 'cap-on.2'], ['circlip-first.1', 'base-gasket']],
+    'a side-valve is ground before the head' => ['dunmoor-208sv', ['lash.1in'], ['pushrods.1', 'cover-on']],
+]);
+
+it('lets a sheet add, drop and order steps of its own, and refuses what cannot be', function () {
+    $changed = fn (array $plan): callable => fn (stdClass $sheet) => $sheet->plan = json_decode(json_encode((object) $plan));
+    $own = ['id' => 'reeds-on', 'slab' => 'case', 'name' => 'Reed block on, sealant round it', 'why' => 'Leaks lean.', 'needs' => ['faces'], 'before' => ['leak-test'], 'minutes' => 15];
+    $plan = Plan::of(planSheet('ulvane-139r', $changed(['add' => [$own], 'drop' => ['squish']])));
+    expect($plan['leak-test']->needs)->toContain('reeds-on')->and(isset($plan['squish']))->toBeFalse()->and($plan['head-gasket']->needs)->toContain('deck');
+    $refused = function (array $change) use ($changed): array {
+        try {
+            Plan::of(planSheet('ulvane-139r', $changed($change)));
+        } catch (Refusal $refusal) {
+            return [$refusal->field, $refusal->getMessage()];
+        }
+
+        return [];
+    };
+    expect($refused(['drop' => ['paint']])[0])->toBe('plan.drop.0')
+        ->and($refused(['after' => ['deck' => ['head-on']]])[1])->toContain('wait for each other')->toContain('deck')->toContain('head-on')
+        ->and($refused(['after' => ['deck' => ['nothing']]])[0])->toBe('plan');
+});
+
+it('stands a hold before a slab closes over another', function () {
+    $sheet = planSheet('ulvane-139r');
+    $before = array_slice(upTo($sheet, 'hold.barrel'), 0, -1);
+    $state = worked($sheet, $before);
+    expect(stateOf($state, 'barrel-down'))->toBe('blocked')->and(blockedBy($state, 'barrel-down'))->toBe(['hold']);
+    $asks = $state->steps()['hold.barrel']->asks;
+    $answers = array_map(fn (int $item): array => [EntryKind::HoldAnswered, ['hold' => 'hold.barrel', 'item' => $item]], array_keys($asks));
+    expect(stateOf(worked($sheet, [...$before, ...array_slice($answers, 1)]), 'barrel-down'))->toBe('blocked');
+    expect(stateOf(worked($sheet, [...$before, ...$answers]), 'barrel-down'))->toBe('ready');
+    $waived = [EntryKind::HoldWaived, ['hold' => 'hold.barrel', 'item' => 0, 'reason' => 'dowels are cast in']];
+    expect(stateOf(worked($sheet, [...$before, $waived, ...array_slice($answers, 1)]), 'barrel-down'))->toBe('ready');
+});
+
+it('stops what would close over a rag, a dropped part or something only on for now', function (array $act, array $undo, string $kind, string $step) {
+    $sheet = planSheet('ulvane-139r');
+    $before = upTo($sheet, $step === 'first-start' ? 'hold.start' : 'hold.barrel');
+    expect(stateOf(worked($sheet, $before), $step))->toBe('ready');
+    $state = worked($sheet, [...$before, $act]);
+    expect(stateOf($state, $step))->toBe('blocked')->and(blockedBy($state, $step))->toBe([$kind]);
+    expect(stateOf(worked($sheet, [...$before, $act, $undo]), $step))->toBe('ready');
+})->with([
+    'a rag in the case' => [[EntryKind::LedgerIn, ['what' => 'rag', 'slab' => 'case']], [EntryKind::LedgerOut, ['what' => 'rag']], 'ledger', 'barrel-down'],
+    'a circlip that fell' => [[EntryKind::LedgerIn, ['what' => 'circlip', 'slab' => 'case', 'dropped' => true]], [EntryKind::LedgerOut, ['what' => 'circlip']], 'ledger', 'barrel-down'],
+    'a nut owed its torque' => [[EntryKind::DebtOwed, ['what' => 'rotor nut', 'reason' => 'crank cannot be held yet', 'release' => 'piston in']], [EntryKind::DebtPaid, ['what' => 'rotor nut']], 'debt', 'first-start'],
+    'a ring set on order' => [[EntryKind::PartOrdered, ['part' => 'Barrel kit', 'for' => ['barrel-down']]], [EntryKind::PartArrived, ['part' => 'Barrel kit']], 'part', 'barrel-down'],
+]);
+
+it('lets a wait run by the clock, and some until a person has seen', function () {
+    $sheet = planSheet('pellgrove-1092');
+    $set = upTo($sheet, 'pushrods.front');
+    expect(blockedBy(worked($sheet, $set, now: 5), 'rods-spin.front'))->toBe(['wait'])
+        ->and(blockedBy(worked($sheet, $set, now: 90), 'rods-spin.front'))->toBe(['wait']);
+    expect(stateOf(worked($sheet, [...$set, [EntryKind::WaitSeen, ['wait' => 'bleed-front']]]), 'rods-spin.front'))->toBe('ready');
+    $sealed = planSheet('brindlecote-812');
+    $joined = upTo($sealed, 'barrel-down');
+    expect(blockedBy(worked($sealed, $joined, now: 119), 'piston-in.1'))->toBe(['wait'])
+        ->and(stateOf(worked($sealed, $joined, now: 121), 'piston-in.1'))->toBe('ready');
+});
+
+it('says what lifting to a slab costs, and replay takes just that', function () {
+    $sheet = planSheet('harbick-421');
+    $done = [...upTo($sheet, 'cover-on'), [EntryKind::ReadingTaken, ['spot' => 'valve_lash.1.1in', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm']]]];
+    $state = worked($sheet, $done);
+    $cost = LiftCost::to($state, $sheet->heightOf('head-gasket'));
+    expect(array_column($cost->toArray()['void'], 'step'))->toContain('head-on', 'torque.head', 'cam-in', 'chain-on', 'timed', 'lash.1in', 'cover-on', 'ignition')->not->toContain('barrel-down', 'head-gasket', 'turned', 'deck');
+    expect($cost->toArray()['comes_off'])->toBe(['cover', 'cam', 'head'])
+        ->and(array_column($cost->stale, 'reading'))->toBe(['valve_lash.1.1in'])
+        ->and(array_column($cost->spent, 'part'))->toContain('Cover gasket', 'Tensioner gasket');
+    $lifted = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'head']]]);
+    $void = array_keys(array_filter($lifted->steps(), fn ($step): bool => $lifted->stepState($step) === StepState::Void));
+    expect($void)->toEqualCanonicalizing(array_column($cost->toArray()['void'], 'step'))
+        ->and($lifted->staleAt('valve_lash.1.1in'))->not->toBeNull()
+        ->and($lifted->slabState($sheet->slabs[$sheet->heightOf('head-gasket')])->value)->toBe('loose')
+        ->and(stateOf($lifted, 'turned'))->toBe('done');
+});
+
+it('costs nothing to reach what lies open', function () {
+    $sheet = planSheet('ulvane-139r');
+    expect(LiftCost::to(worked($sheet, []), 0)->toArray())->toBe(['comes_off' => [], 'spent' => [], 'void' => [], 'stale' => [], 'minutes' => 0]);
+});
+
+it('makes stale what an act makes stale, no less and no more', function (string $act, array $void, array $kept) {
+    $sheet = planSheet('harbick-421');
+    $state = worked($sheet, [...upTo($sheet, 'cover-on'), [EntryKind::ActDone, ['act' => $act, 'cylinder' => '1']]]);
+    foreach ($void as $step) {
+        expect(stateOf($state, $step))->toBe('void', $step);
+    }
+    foreach ($kept as $step) {
+        expect(stateOf($state, $step))->toBe('done', $step);
+    }
+})->with([
+    'another base gasket moves deck, squish and chain-driven timing, not the measuring' => [Act::BaseGasketChanged->value, ['deck', 'squish', 'timed', 'chain-on'], ['measure.barrel.1', 'barrel-down', 'cam-in']],
+    'another head gasket leaves the deck' => [Act::HeadGasketChanged->value, ['squish', 'timed'], ['deck', 'barrel-down']],
+    'a slackened head owes its torque' => [Act::HeadSlackened->value, ['torque.head'], ['head-on', 'squish', 'deck', 'timed']],
+    'a cam out' => [Act::CamOut->value, ['cam-in', 'timed', 'lash.1in', 'lash.1ex'], ['torque.head', 'head-on']],
+    'a rotor off' => [Act::RotorOff->value, ['ignition'], ['torque.head', 'timed', 'lash.1in']],
+    'another shim' => [Act::ShimChanged->value, ['lash.1in'], ['timed', 'cam-in']],
+]);
+
+it('takes a mistaken lift back as if it had not been', function () {
+    $sheet = planSheet('harbick-421');
+    $done = upTo($sheet, 'cover-on');
+    $lift = [EntryKind::SlabLifted, ['slab' => 'head']];
+    $undone = worked($sheet, [...$done, $lift, [EntryKind::EntryStruck, ['entry' => sprintf('%04d', count($done) + 1), 'reason' => 'wrong engine']]]);
+    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->stepState($step)->value, $state->steps());
+    expect($states($undone))->toBe($states(worked($sheet, $done)));
+});
+
+it('lifts within a lift, and half-way', function () {
+    $sheet = planSheet('harbick-421');
+    $done = upTo($sheet, 'cover-on');
+    $half = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'cover']], [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
+    $once = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
+    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->stepState($step)->value, $state->steps());
+    expect($states($half))->toBe($states($once))->and($half->togetherUpTo()->id)->toBe('base-gasket');
+});
+
+it('spends what was crushed and needs it again', function () {
+    $sheet = planSheet('ulvane-139r');
+    $part = fn (BuildState $state): string => array_column(array_map(fn ($part): array => [$part->part, $part->state], $state->parts()), 1, 0)['Base gasket'];
+    $fitted = upTo($sheet, 'torque.head');
+    expect($part(worked($sheet, [])))->toBe('needed')->and($part(worked($sheet, $fitted)))->toBe('fitted');
+    $lifted = [...$fitted, [EntryKind::SlabLifted, ['slab' => 'base-gasket']]];
+    expect($part(worked($sheet, $lifted)))->toBe('spent')
+        ->and($part(worked($sheet, [...$lifted, [EntryKind::PartOrdered, ['part' => 'Base gasket']]])))->toBe('ordered');
+});
+
+it('says how a step is done by the school that was chosen', function () {
+    $sheet = planSheet('ulvane-139r');
+    expect(Plan::of($sheet)['barrel-down']->how)->toContain('light film of running oil');
+    expect(Plan::of($sheet, ['bore_assembly' => 'dry'])['barrel-down']->how)->toContain('dry');
+    foreach (School::all() as $school) {
+        expect(count($school->options))->toBeGreaterThan(1);
+    }
+});
