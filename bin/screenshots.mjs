@@ -28,6 +28,10 @@ const SHOTS = {
     'machine-shop': ['/jobs/219/machine-shop', 'day'],
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
+    'build-mid-job': ['/jobs/203', 'day'],
+    hold: ['/jobs/203?', 'day'],
+    dates: ['/dates', 'day'],
+    trays: ['/jobs/217/trays', 'day'],
     record: ['/jobs/214/record', 'day'],
 }
 

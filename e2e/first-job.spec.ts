@@ -57,11 +57,14 @@ test('a mechanic measures, strikes out, chooses a source, fits and takes the rec
     await dialog.getByRole('button', { name: 'Let it rule' }).click()
     await expect(bench.getByText('Chosen because: the piston is theirs')).toBeVisible()
 
-    // fitting, in order
-    await bench.getByRole('button', { name: /Tick: Second ring on/ }).click()
-    await expect(bench.getByRole('button', { name: /Second ring on.*done/ })).toBeVisible()
-    await bench.getByRole('button', { name: /Tick: Top ring on/ }).click()
-    await expect(bench.getByRole('button', { name: /Top ring on.*done/ })).toBeVisible()
+    // the order of work, step after step
+    await bench.getByRole('button', { name: /Tick: Exhaust valve and shaft free of carbon/ }).click()
+    await expect(bench.getByRole('button', { name: /Exhaust valve and shaft free.*done/ })).toBeVisible()
+    await bench.getByRole('button', { name: /^Case mouth/ }).click()
+    await bench
+        .getByRole('button', { name: /Tick: Base gasket off|Tick: Case mouths covered/ })
+        .first()
+        .waitFor()
 
     await bench.keyboard.press('r')
     await expect(bench.getByRole('heading', { name: 'Ulvane 139 R, job 214' })).toBeVisible()

@@ -11,7 +11,6 @@ use App\Http\Shapes\PartShape;
 use App\Http\Shapes\SlabShape;
 use App\Http\Shapes\SlipLineShape;
 use App\Http\Shapes\SpotShape;
-use App\Http\Shapes\StepShape;
 use App\Http\Shapes\ToolShape;
 use App\Http\Shapes\VerdictCountShape;
 use App\Models\Instrument;
@@ -27,7 +26,6 @@ use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 
@@ -43,6 +41,7 @@ final readonly class BuildView
         $sheet = $this->state->sheet;
         $days = $this->daysLeft();
         $barrel = new BarrelView($this->state);
+        $plan = new PlanView($this->state);
 
         return new JobShape(
             $this->job->number, $sheet->title(), $sheet->description(), self::facts($sheet), $this->job->owner, $this->state->complaint(),
@@ -52,9 +51,11 @@ final readonly class BuildView
             array_map($this->slab(...), $sheet->slabs),
             array_map($this->spot(...), array_values($this->state->spots)),
             array_map($this->assessment(...), array_values($this->state->assessments())),
-            array_map($this->step(...), array_values($this->state->steps())),
+            $plan->steps(),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
             $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
+            $this->state->nextSteps(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
+            array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
             Shop::zone(),
         );
     }
@@ -70,8 +71,17 @@ final readonly class BuildView
             round($this->state->progress(), 3), $this->state->togetherUpTo()?->id,
             DrawingView::of($sheet),
             array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabState($slab)->value), $sheet->slabs),
-            $this->next(), $this->parts(),
+            $this->next(), $this->parts(), (new PlanView($this->state))->waits(), (new PlanView($this->state))->minutesLeft(), $this->shortMoves(),
         );
+    }
+
+    /** @return list<string> other things that can be done now, each with its minutes: what fits a short free slot */
+    private function shortMoves(): array
+    {
+        $next = $this->state->nextMove()->id;
+        $steps = array_filter(array_map(fn (string $id): Step => $this->state->steps()[$id], $this->state->nextSteps()), static fn (Step $step): bool => $step->id !== $next && $step->minutes <= 30);
+
+        return array_map(static fn (Step $step): string => $step->minutes.' minutes: '.lcfirst($step->name), array_slice(array_values($steps), 0, 2));
     }
 
     public function assessment(Assessment $assessment): AssessmentShape
@@ -98,13 +108,13 @@ final readonly class BuildView
 
         return new SlipLineShape(
             $entry->id, $entry->kind->value, $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $slip->line($entry),
-            $strike?->by, $strike?->text('reason'), $strike === null && $entry->kind !== EntryKind::JobOpened,
+            $strike?->by, $strike?->text('reason'), $strike === null && $entry->kind !== EntryKind::JobOpened, $entry->text('photo') === '' ? null : $entry->text('photo'),
         );
     }
 
     private function slab(Slab $slab): SlabShape
     {
-        $open = array_filter($this->state->steps(), fn (Step $step): bool => $step->slab === $slab->id && $this->state->doneBy($step->id) === null);
+        $open = array_filter($this->state->steps(), fn (Step $step): bool => $step->slab === $slab->id && ! $this->state->isDone($step));
         $unread = array_filter($this->state->expectedSpots(), fn (Spot $spot): bool => $this->state->slabOf($spot)->id === $slab->id && $this->state->entryAt($spot->id) === null);
 
         return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabState($slab)->value, $slab->note,
@@ -129,19 +139,6 @@ final readonly class BuildView
     private function spot(Spot $spot): SpotShape
     {
         return SpotView::of($this->state, $spot);
-    }
-
-    private function step(Step $step): StepShape
-    {
-        $done = $this->state->doneBy($step->id);
-        $state = $this->state->stepState($step);
-
-        return new StepShape(
-            $step->id, $step->slab, $step->cylinder, $step->name, $step->why, $step->caution, $state->value,
-            $state === StepState::Done ? [] : $this->state->openNeeds($step),
-            $this->state->heldUpBy($step->id)?->part,
-            $done?->id, $done?->by, $done?->at->format('Y-m-d\TH:i:s.v\Z'),
-        );
     }
 
     private function next(): NextShape

@@ -7,8 +7,10 @@ use DateTimeImmutable;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Debt;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\Ledger;
 use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
@@ -57,6 +59,8 @@ final readonly class RecordView
             'verdicts' => array_map(self::verdict(...), array_values($this->state->assessments())),
             'decisions' => $this->decisions(),
             'steps' => array_map($this->step(...), array_values($this->state->steps())),
+            'waived' => $this->waived(),
+            'hand_over' => $this->handOver(),
             'log' => $this->log(),
             'caution' => self::CAUTION,
         ];
@@ -101,11 +105,30 @@ final readonly class RecordView
         ];
     }
 
+    /** @return list<string> what a hold asked and somebody waived: it stays visible */
+    private function waived(): array
+    {
+        $slip = new Slip($this->state);
+
+        return array_values(array_map(static fn (Entry $entry): string => $slip->line($entry).' '.$entry->by,
+            array_filter($this->state->entries, fn (Entry $entry): bool => $entry->kind === EntryKind::HoldWaived && ! isset($this->state->struck[$entry->id]))));
+    }
+
+    /** @return list<string> what stays open when the machine goes out */
+    private function handOver(): array
+    {
+        return [
+            ...array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()),
+            ...array_map(static fn (Debt $debt): string => 'Owed its torque: '.$debt->what.', '.$debt->reason, $this->state->debts()),
+            ...array_map(static fn (Ledger $item): string => 'Not out: '.$item->what, $this->state->ledger()),
+        ];
+    }
+
     /** @return list<string> what was decided of bores, pistons and rings */
     private function decisions(): array
     {
         $slip = new Slip($this->state);
-        $kinds = [EntryKind::BoreDecided, EntryKind::PistonsPaired, EntryKind::GapsPlaced, EntryKind::SourceChosen];
+        $kinds = [EntryKind::BoreDecided, EntryKind::PistonsPaired, EntryKind::GapsPlaced, EntryKind::SourceChosen, EntryKind::SchoolChosen];
 
         return array_values(array_map(static fn (Entry $entry): string => $slip->line($entry),
             array_filter($this->state->entries, fn (Entry $entry): bool => in_array($entry->kind, $kinds, true) && ! isset($this->state->struck[$entry->id]))));
@@ -147,9 +170,9 @@ final readonly class RecordView
     /** @return array<string, mixed> */
     private function step(Step $step): array
     {
-        $done = $this->state->doneBy($step->id);
+        $done = $this->state->isDone($step) ? $this->state->doneBy($step->id) : null;
 
-        return ['name' => $step->name, 'done' => $done !== null, 'by' => $done?->by, 'at' => $done === null ? null : $this->local($done->at)];
+        return ['name' => $step->name, 'done' => $this->state->isDone($step), 'by' => $done?->by, 'at' => $done === null ? null : $this->local($done->at)];
     }
 
     /** @return list<array<string, mixed>> oldest first, struck lines and all */

@@ -8,6 +8,7 @@ use Exception;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Scheduling\Schedule as Laid;
 use Moltrek\Core\Scheduling\Scheduler;
 use Moltrek\Core\Scheduling\ShopTask;
 use Moltrek\Core\Scheduling\WorkCalendar;
@@ -36,6 +37,17 @@ final class Schedule implements Calculation
 
     public function answer(mixed $document): array
     {
+        return self::laidOut($document, static fn (array $tasks, int $people, int $start, WorkCalendar $calendar): Laid => Scheduler::schedule($tasks, $people, $start, $calendar));
+    }
+
+    /**
+     * The same document laid out in another way.
+     *
+     * @param  callable(list<ShopTask>, int, int, WorkCalendar): Laid  $lay
+     * @return array{tasks: list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>, finish: string, critical_path: list<string>}
+     */
+    public static function laidOut(mixed $document, callable $lay): array
+    {
         $in = Fields::of($document, 'start', 'zone', 'hours', 'people', 'tasks');
         $start = self::instant($in, 'start');
         $zone = self::zone($in);
@@ -43,7 +55,7 @@ final class Schedule implements Calculation
         $people = self::people($in);
         $tasks = self::tasks($in, $people);
         self::refuseImpossible($in, $tasks, $people, $calendar);
-        $schedule = Scheduler::schedule($tasks, count($people), $start->getTimestamp(), $calendar);
+        $schedule = $lay($tasks, count($people), $start->getTimestamp(), $calendar);
         $critical = $schedule->critical($tasks, $calendar);
         $time = static fn (int $moment): string => (new DateTimeImmutable('@'.$moment))->setTimezone($zone)->format('Y-m-d\TH:i:sP');
 

@@ -46,4 +46,12 @@ final class Job extends Model
 
         return is_numeric($newest) && (int) $newest > $this->sheet->version ? (int) $newest : null;
     }
+
+    /** @return list<int> earlier jobs on the same engine of the same owner, the newest first */
+    public function earlier(): array
+    {
+        return array_values(self::query()->with('sheet')->where('owner', $this->owner)->where('id', '!=', $this->id)->get()
+            ->filter(fn (self $job): bool => $job->sheet->slug === $this->sheet->slug && $job->id < $this->id)->sortByDesc('id')
+            ->map(static fn (self $job): int => $job->number)->all());
+    }
 }

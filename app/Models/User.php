@@ -12,12 +12,13 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $name
  * @property string $initials
  * @property Role $role
+ * @property string|null $calendar_key
  */
 final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'calendar_key'];
 
     /** @return array<string, string> */
     protected function casts(): array

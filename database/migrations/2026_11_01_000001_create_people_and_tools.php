@@ -15,6 +15,7 @@ return new class extends Migration
             $table->string('initials', 4)->unique();
             $table->string('role');
             $table->string('password');
+            $table->string('calendar_key', 40)->nullable()->unique()->comment('the secret part of the address of this person\'s calendar');
             $table->rememberToken();
             $table->timestampsTz();
         });

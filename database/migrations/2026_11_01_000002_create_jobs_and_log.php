@@ -46,6 +46,7 @@ return new class extends Migration
             $table->unsignedBigInteger('last_seq');
             $table->date('day');
             $table->boolean('workable');
+            $table->timestampTz('until')->nullable()->comment('when a running wait changes it');
             $table->text('summary')->comment('JSON as the floor sends it');
         });
 

@@ -121,8 +121,9 @@ final class DemoSeeder extends Seeder
             [-7, '11:40', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.top', 'reading' => (object) ['passes' => '0.85 mm', 'refuses' => '0.90 mm'], 'tool' => 'f1']],
             [-7, '11:43', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => (object) ['passes' => '0.70 mm', 'refuses' => '0.75 mm'], 'tool' => 'f1']],
             [-7, '11:46', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.upper_rail', 'reading' => (object) ['passes' => '0.80 mm'], 'tool' => 'f1']],
-            ...$this->restInOrder('harbick-421', [-7, '13:00', 'tomas'], ['ring_gap', 'ring_side_clearance', 'piston_clearance', 'valve_lash']),
-            [-7, '16:55', 'isla', 'part_ordered', ['part' => 'Ring set', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => ['ring_gap', 'ring_side']]],
+            [-7, '11:49', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.lower_rail', 'reading' => (object) ['passes' => '0.80 mm'], 'tool' => 'f1']],
+            ...$this->restInOrder('harbick-421', [-7, '13:00', 'tomas'], ['ring_gap', 'piston_clearance', 'valve_lash']),
+            [-7, '16:55', 'isla', 'part_ordered', ['part' => 'Ring set', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => []]],
         ]);
         $this->workOn($job, 'tomas', -6, '09:00');
     }

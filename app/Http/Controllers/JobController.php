@@ -4,8 +4,10 @@ namespace App\Http\Controllers;
 
 use App\Build\BuildView;
 use App\Build\JobLog;
+use App\Build\PlanView;
 use App\Build\Shop;
 use App\Http\Shapes\JobShape;
+use App\Http\Shapes\LiftCostShape;
 use App\Http\Shapes\ProblemShape;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
@@ -22,6 +24,17 @@ final class JobController
     public function show(Job $job): JsonResponse
     {
         return new JsonResponse(self::shape($job));
+    }
+
+    #[OA\Get(path: '/api/jobs/{number}/lift-cost/{slab}', summary: 'What it costs to take everything off down to and with a slab', tags: ['jobs'],
+        parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer')), new OA\PathParameter(name: 'slab', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'The cost', content: new OA\JsonContent(ref: LiftCostShape::class))])]
+    public function liftCost(Job $job, string $slab): JsonResponse
+    {
+        $state = JobLog::state($job);
+        $height = $state->sheet->heightOf($slab);
+
+        return $height === null || $height === 0 ? abort(404) : new JsonResponse((new PlanView($state))->liftCost($height - 1));
     }
 
     /** The job as it stands in the log now. */

@@ -11,6 +11,8 @@ final readonly class FloorJobShape
     /**
      * @param  list<FloorSlabShape>  $slabs
      * @param  list<PartShape>  $parts
+     * @param  list<WaitShape>  $waits
+     * @param  list<string>  $shortMoves
      */
     public function __construct(
         #[OA\Property]
@@ -39,6 +41,12 @@ final readonly class FloorJobShape
         public NextShape $next,
         #[OA\Property(items: new OA\Items(ref: PartShape::class))]
         public array $parts,
+        #[OA\Property(items: new OA\Items(ref: WaitShape::class))]
+        public array $waits,
+        #[OA\Property]
+        public int $minutesLeft,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $shortMoves,
     ) {
     }
 }

@@ -18,6 +18,16 @@ final readonly class JobShape
      * @param  list<SlipLineShape>  $slip
      * @param  list<BoreAdviceShape>  $bores
      * @param  list<GapPlaceShape>  $gaps
+     * @param  list<string>  $nextSteps
+     * @param  list<WaitShape>  $waits
+     * @param  list<LedgerItemShape>  $ledger
+     * @param  list<DebtShape>  $debts
+     * @param  list<PlannedPartShape>  $plannedParts
+     * @param  list<SchoolShape>  $schools
+     * @param  list<string>  $openEnds
+     * @param  list<SymptomShape>  $symptoms
+     * @param  list<int>  $earlier
+     * @param  list<string>  $trays
      */
     public function __construct(
         #[OA\Property]
@@ -74,6 +84,28 @@ final readonly class JobShape
         public string $sheet,
         #[OA\Property]
         public int $sheetVersion,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $nextSteps,
+        #[OA\Property(items: new OA\Items(ref: WaitShape::class))]
+        public array $waits,
+        #[OA\Property(items: new OA\Items(ref: LedgerItemShape::class))]
+        public array $ledger,
+        #[OA\Property(items: new OA\Items(ref: DebtShape::class))]
+        public array $debts,
+        #[OA\Property(items: new OA\Items(ref: PlannedPartShape::class))]
+        public array $plannedParts,
+        #[OA\Property(items: new OA\Items(ref: SchoolShape::class))]
+        public array $schools,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $openEnds,
+        #[OA\Property(items: new OA\Items(ref: SymptomShape::class))]
+        public array $symptoms,
+        #[OA\Property]
+        public int $minutesLeft,
+        #[OA\Property(description: 'earlier jobs of the same owner and engine', items: new OA\Items(type: 'integer'))]
+        public array $earlier,
+        #[OA\Property(description: 'slabs that have a bolt board', items: new OA\Items(type: 'string'))]
+        public array $trays,
         #[OA\Property]
         public string $zone,
     ) {

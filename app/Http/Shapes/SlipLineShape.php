@@ -25,6 +25,8 @@ final readonly class SlipLineShape
         public ?string $struckReason,
         #[OA\Property]
         public bool $mayBeStruck,
+        #[OA\Property]
+        public ?string $photo,
     ) {
     }
 }

@@ -9,7 +9,12 @@ use OpenApi\Attributes as OA;
 final readonly class StepShape
 {
     /**
+     * @param  list<string>  $tools
+     * @param  list<string>  $takes
      * @param  list<string>  $needs
+     * @param  list<BlockageShape>  $blockedBy
+     * @param  list<AskShape>  $asks
+     * @param  list<string>  $spots
      */
     public function __construct(
         #[OA\Property]
@@ -19,17 +24,39 @@ final readonly class StepShape
         #[OA\Property]
         public ?string $cylinder,
         #[OA\Property]
+        public string $kind,
+        #[OA\Property]
         public string $name,
         #[OA\Property]
         public string $why,
         #[OA\Property]
+        public ?string $how,
+        #[OA\Property]
+        public ?string $uses,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $tools,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $takes,
+        #[OA\Property]
         public ?string $caution,
         #[OA\Property]
+        public int $minutes,
+        #[OA\Property]
+        public bool $secondPerson,
+        #[OA\Property]
         public string $state,
+        #[OA\Property]
+        public bool $canBeDone,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $needs,
+        #[OA\Property(items: new OA\Items(ref: BlockageShape::class))]
+        public array $blockedBy,
         #[OA\Property]
-        public ?string $waitsFor,
+        public ?string $voidBecause,
+        #[OA\Property(items: new OA\Items(ref: AskShape::class))]
+        public array $asks,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $spots,
         #[OA\Property]
         public ?string $entry,
         #[OA\Property]

@@ -243,6 +243,10 @@ final readonly class Admission
     {
         $fields->text('text');
         $fields->textOrNull('slab');
+        $photo = $fields->textOrNull('photo', 60);
+        if ($photo !== null && preg_match('/^[0-9a-f-]{36}$/', $photo) !== 1) {
+            throw $fields->placed(MalformedDocument::wrongSort($photo, 'the id of a photograph'), 'photo');
+        }
     }
 
     private function lift(Fields $fields): void

@@ -46,7 +46,7 @@ enum EntryKind: string
             self::EntryStruck => ['entry', 'reason'],
             self::SourceChosen => ['limit', 'range', 'service', 'reason'],
             self::StepDone => ['step'],
-            self::NoteWritten => ['text', 'slab'],
+            self::NoteWritten => ['text', 'slab', 'photo'],
             self::SlabLifted => ['slab'],
             self::PartOrdered => ['part', 'promised', 'for'],
             self::PartArrived => ['part'],

@@ -133,7 +133,7 @@ final readonly class Foreman
     {
         $wait = $this->state->waits()[0] ?? null;
         if ($wait !== null) {
-            return new NextMove('wait', $wait->wait->id, null, $wait->wait->name, $wait->wait->seen === null ? 'It runs by the clock.' : 'Over when '.$wait->wait->seen.'.');
+            return new NextMove('wait', $wait->wait->id, $this->state->steps()[$wait->wait->after]->slab ?? null, $wait->wait->name, $wait->wait->seen === null ? 'It runs by the clock.' : 'Over when '.$wait->wait->seen.'.');
         }
         $part = $this->state->partsOnOrder()[0] ?? null;
         if ($part !== null) {

@@ -56,6 +56,39 @@ final class Scheduler
     }
 
     /**
+     * By ranks: whoever is free takes, of what can begin soonest, what ranks first. For a shop with promises.
+     *
+     * @param  list<ShopTask>  $tasks  without a cycle
+     * @param  list<int>  $ranks  of each task; smaller goes first
+     */
+    public static function inTurn(array $tasks, int $people, int $start, WorkCalendar $calendar, array $ranks): Schedule
+    {
+        $scheduler = new self($tasks, $people, $start, $calendar);
+        $free = array_fill(0, max(1, $people), $start);
+        $starts = $finishes = $who = $order = [];
+        $waiting = array_flip($scheduler->turn);
+        while ($waiting !== []) {
+            $best = null;
+            foreach (array_keys($waiting) as $index) {
+                if ($scheduler->isReady($index, $finishes)) {
+                    [$person, $begin] = $scheduler->soonest($index, $free, $finishes);
+                    $key = [$begin, $ranks[$index], -$scheduler->tails[$index], $index];
+                    if ($best === null || $key < $best[0]) {
+                        $best = [$key, $index, $person, $begin];
+                    }
+                }
+            }
+            if ($best === null) {
+                break;
+            }
+            unset($waiting[$best[1]]);
+            $scheduler->place($best[1], $best[2], $best[3], $free, $starts, $finishes, $who, $order);
+        }
+
+        return new Schedule($order, $starts, $finishes, $who, $finishes === [] ? $start : max($finishes));
+    }
+
+    /**
      * Task indexes in an order in which every need comes before what needs it; fewer than there are tasks where they form a cycle.
      *
      * @param  list<ShopTask>  $tasks

@@ -9,6 +9,7 @@ import { useSession } from './queries'
 import { useTheme } from './theme'
 import { useKeys } from './useKeys'
 import { useLine, useOutboxRunner, useWaiting } from './useOutbox'
+import { WaitBell } from './WaitBell'
 
 /** The bar above every screen, and what works everywhere: finding, the key map, the theme, signing out. */
 export function Shell() {
@@ -26,6 +27,7 @@ export function Shell() {
             setOpen('find')
         },
         f: () => navigate('/'),
+        d: () => navigate('/dates'),
         t: () => toggleTheme(),
     })
 
@@ -52,6 +54,7 @@ export function Shell() {
                     <BarLink to="/" end>
                         Floor
                     </BarLink>
+                    <BarLink to="/dates">Dates</BarLink>
                     <JobLinks />
                     <BarLink to="/toolbox">Toolbox</BarLink>
                     <BarLink to="/spec-book">
@@ -59,6 +62,7 @@ export function Shell() {
                     </BarLink>
                 </nav>
                 <div className="ml-auto flex items-center gap-2">
+                    {session.data?.person && <WaitBell />}
                     <LineState />
                     <button
                         type="button"

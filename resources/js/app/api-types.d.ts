@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What finishes when; a late part can be tried without saving */
+        get: operations["b5f566d1e921abda67ae5a957ae96cc2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/entries": {
         parameters: {
             query?: never;
@@ -115,6 +132,57 @@ export interface paths {
         };
         /** A job with everything its build screen shows */
         get: operations["c07ea0d511a8511551a611cbdadfd187"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/lift-cost/{slab}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What it costs to take everything off down to and with a slab */
+        get: operations["a0f0acd854d04039431794dd496995e7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a photograph; a note then names it */
+        post: operations["e21993f5b41f1c66ee580264d09c4cea"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A photograph */
+        get: operations["6a1d12e7081fa8f2a91f99ec6a54f7b7"];
         put?: never;
         post?: never;
         delete?: never;
@@ -330,6 +398,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/trays/{slab}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The bolt board of a slab as SVG in millimetres */
+        get: operations["cd45730f41418a9179b89373f07d8712"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/trays.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every bolt board of an engine, one a page, at true scale */
+        get: operations["6d132945b2b4a2f92b7ed9e5bb599a36"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/work-order.json": {
         parameters: {
             query?: never;
@@ -351,6 +453,13 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description One thing a hold asks, and who saw or waived it. */
+        Ask: {
+            item: number;
+            text: string;
+            by: string | null;
+            waived: string | null;
+        };
         /** @description Something judged on this engine. */
         Assessment: {
             id: string;
@@ -371,6 +480,12 @@ export interface components {
             filing: components["schemas"]["Filing"] | null;
             unit: string;
             isExpected: boolean;
+        };
+        /** @description What holds a step. */
+        Blockage: {
+            kind: string;
+            id: string;
+            why: string;
         };
         /** @description What the bore of a cylinder should have done to it; lengths in millimetres. */
         BoreAdvice: {
@@ -437,6 +552,45 @@ export interface components {
              */
             crank: number;
         };
+        /** @description A stretch of one person's work on one job, or of a wait. */
+        DateBar: {
+            who: string | null;
+            start: string;
+            finish: string;
+            text: string;
+            critical: boolean;
+        };
+        /** @description When a job will be done, and what keeps it. */
+        DateJob: {
+            number: number;
+            title: string;
+            finish: string;
+            promised: string | null;
+            daysLate: number | null;
+            bars: components["schemas"]["DateBar"][];
+            parts: components["schemas"]["DatePart"][];
+        };
+        /** @description A part that a job waits for. */
+        DatePart: {
+            part: string;
+            promised: string | null;
+        };
+        /** @description The schedule of the shop. */
+        Dates: {
+            start: string;
+            finish: string;
+            zone: string;
+            people: string[];
+            jobs: components["schemas"]["DateJob"][];
+            calendar: string;
+        };
+        /** @description A fastener owed its torque. */
+        Debt: {
+            what: string;
+            reason: string;
+            release: string;
+            by: string;
+        };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
             cycle: string;
@@ -495,6 +649,9 @@ export interface components {
             slabs: components["schemas"]["FloorSlab"][];
             next: components["schemas"]["Next"];
             parts: components["schemas"]["Part"][];
+            waits: components["schemas"]["Wait"][];
+            minutesLeft: number;
+            shortMoves: string[];
         };
         /** @description Every job on the floor, what can be worked first. */
         Floor: {
@@ -570,6 +727,19 @@ export interface components {
             newerSheet: number | null;
             sheet: string;
             sheetVersion: number;
+            nextSteps: string[];
+            waits: components["schemas"]["Wait"][];
+            ledger: components["schemas"]["LedgerItem"][];
+            debts: components["schemas"]["Debt"][];
+            plannedParts: components["schemas"]["PlannedPart"][];
+            schools: components["schemas"]["School"][];
+            openEnds: string[];
+            symptoms: components["schemas"]["Symptom"][];
+            minutesLeft: number;
+            /** @description earlier jobs of the same owner and engine */
+            earlier: number[];
+            /** @description slabs that have a bolt board */
+            trays: string[];
             zone: string;
         };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
@@ -578,6 +748,26 @@ export interface components {
             from: number;
             /** Format: float */
             to: number;
+            why: string;
+        };
+        /** @description What was put in and must come out, or was dropped. */
+        LedgerItem: {
+            what: string;
+            dropped: boolean;
+            by: string;
+            at: string;
+        };
+        /** @description What it costs to reach a slab. */
+        LiftCost: {
+            comesOff: string[];
+            spent: components["schemas"]["LiftItem"][];
+            void: components["schemas"]["LiftItem"][];
+            stale: components["schemas"]["LiftItem"][];
+            minutes: number;
+        };
+        /** @description One thing that a lift costs. */
+        LiftItem: {
+            what: string;
             why: string;
         };
         /** @description A limit on the ruler, in millimetres. */
@@ -633,6 +823,14 @@ export interface components {
             name: string;
             initials: string;
             role: string;
+        };
+        /** @description A part that the job takes. */
+        PlannedPart: {
+            part: string;
+            state: string;
+            promised: string | null;
+            for: string[];
+            why: string | null;
         };
         /** @description What a reading would mean, before it is entered. */
         Preview: {
@@ -698,6 +896,21 @@ export interface components {
             marks: components["schemas"]["Mark"][];
             whiskers: components["schemas"]["Whisker"][];
         };
+        /** @description A school of a matter. */
+        SchoolOption: {
+            name: string;
+            speaksFor: string;
+            against: string;
+        };
+        /** @description A matter on which good mechanics differ. */
+        School: {
+            matter: string;
+            question: string;
+            chosen: string;
+            reason: string | null;
+            isFixed: boolean;
+            options: components["schemas"]["SchoolOption"][];
+        };
         /** @description Who is signed in. */
         Session: {
             person: components["schemas"]["Person"] | null;
@@ -747,6 +960,7 @@ export interface components {
             struckBy: string | null;
             struckReason: string | null;
             mayBeStruck: boolean;
+            photo: string | null;
         };
         /** @description A source that states a limit. */
         Source: {
@@ -795,15 +1009,32 @@ export interface components {
             id: string;
             slab: string;
             cylinder: string | null;
+            kind: string;
             name: string;
             why: string;
+            how: string | null;
+            uses: string | null;
+            tools: string[];
+            takes: string[];
             caution: string | null;
+            minutes: number;
+            secondPerson: boolean;
             state: string;
+            canBeDone: boolean;
             needs: string[];
-            waitsFor: string | null;
+            blockedBy: components["schemas"]["Blockage"][];
+            voidBecause: string | null;
+            asks: components["schemas"]["Ask"][];
+            spots: string[];
             entry: string | null;
             doneBy: string | null;
             doneAt: string | null;
+        };
+        /** @description A complaint, its suspect and the test that tells. */
+        Symptom: {
+            symptom: string;
+            suspect: string;
+            test: string;
         };
         /** @description A measuring tool of the shop. */
         Tool: {
@@ -834,6 +1065,14 @@ export interface components {
             action: string | null;
             /** Format: float */
             margin: number | null;
+        };
+        /** @description A wait that is running. */
+        Wait: {
+            id: string;
+            name: string;
+            since: string;
+            due: string;
+            seen: string | null;
         };
         /** @description A reading on the ruler, in millimetres: a figure with its doubt, or a bracket between leaves. */
         Whisker: {
@@ -923,6 +1162,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    b5f566d1e921abda67ae5a957ae96cc2: {
+        parameters: {
+            query?: {
+                late_job?: number;
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The schedule */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Dates"];
                 };
             };
         };
@@ -1071,6 +1333,80 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    a0f0acd854d04039431794dd496995e7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                slab: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cost */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LiftCost"];
+                };
+            };
+        };
+    };
+    e21993f5b41f1c66ee580264d09c4cea: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Its id */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        id: string;
+                    };
+                };
+            };
+        };
+    };
+    "6a1d12e7081fa8f2a91f99ec6a54f7b7": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JPEG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": unknown;
                 };
             };
         };
@@ -1451,6 +1787,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    cd45730f41418a9179b89373f07d8712: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                slab: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description SVG */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": unknown;
+                };
+            };
+        };
+    };
+    "6d132945b2b4a2f92b7ed9e5bb599a36": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
                 };
             };
         };

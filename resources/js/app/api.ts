@@ -32,6 +32,29 @@ function token(): string {
     return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }
 
+/** Sends a photograph; it comes back as an id that a note can name. */
+export async function upload(file: File): Promise<{ id: string }> {
+    const form = new FormData()
+    form.append('photo', file)
+    const response = await fetch('/api/photos', {
+        method: 'POST',
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() },
+        body: form,
+        credentials: 'same-origin',
+    }).catch(() => {
+        throw new Offline()
+    })
+    const document = await response.json().catch(() => ({}))
+    if (!response.ok) {
+        throw new Problem(
+            response.status,
+            document.title ?? '',
+            `${document.detail ?? ''} Accepted: ${document.allowed ?? ''}.`,
+        )
+    }
+    return document
+}
+
 /** Sends JSON to the shop's own server and gives its JSON back. */
 export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, body?: unknown): Promise<T> {
     let response: Response

@@ -41,6 +41,8 @@ export interface RecordDocument {
     }[]
     before_and_after: { name: string; before: string; after: string | null; why: string | null }[]
     decisions: string[]
+    waived: string[]
+    hand_over: string[]
     verdicts: {
         name: string
         figure: string | null

@@ -1,5 +1,6 @@
 import { createBrowserRouter, Navigate } from 'react-router'
 import { Build } from '../screens/Build/Build'
+import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
 import { Import } from '../screens/Import/Import'
 import { MachineShop } from '../screens/MachineShop/MachineShop'
@@ -9,6 +10,7 @@ import { Rings } from '../screens/Rings/Rings'
 import { SignIn } from '../screens/SignIn/SignIn'
 import { SpecBook } from '../screens/SpecBook/SpecBook'
 import { Toolbox } from '../screens/Toolbox/Toolbox'
+import { Trays } from '../screens/Trays/Trays'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
@@ -23,6 +25,8 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/pairing', element: <Pairing /> },
             { path: '/jobs/:number/machine-shop', element: <MachineShop /> },
             { path: '/jobs/:number/import', element: <Import /> },
+            { path: '/jobs/:number/trays', element: <Trays /> },
+            { path: '/dates', element: <Dates /> },
             { path: '/toolbox', element: <Toolbox /> },
             { path: '/spec-book/:slug?', element: <SpecBook /> },
         ],

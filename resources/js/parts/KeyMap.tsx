@@ -7,6 +7,7 @@ const KEYS: [string, string][] = [
     ['n', 'go to what is next'],
     ['r', 'the record of this job'],
     ['f', 'the floor'],
+    ['d', 'dates: what finishes when'],
     ['/', 'find a job or a measuring place'],
     ['t', 'day or night'],
     ['?', 'this map'],

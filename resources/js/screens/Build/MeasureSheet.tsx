@@ -99,7 +99,8 @@ function worst(job: Job, spots: Spot[]): Spot | undefined {
 function place(spot: Spot): string {
     const name = spot.name.replace(new RegExp(spot.title, 'i'), '').replace(/^[ ,]+|[ ,]+$/g, '')
     const short = name.replace(/ (guide |)clearance|end gap| lobe height| seat width| spring free length/i, '')
-    return short.charAt(0).toUpperCase() + short.slice(1)
+    const tidy = short.replace(/ +,/g, ',').trim()
+    return tidy.charAt(0).toUpperCase() + tidy.slice(1)
 }
 
 /** What is not as new on this slab, the worst first. */

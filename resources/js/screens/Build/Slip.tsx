@@ -1,9 +1,10 @@
 import { type FormEvent, useState } from 'react'
-import type { Job, Schemas } from '../../app/api'
-import { clock, day, dayHeading } from '../../app/format'
+import { type Job, type Schemas, upload } from '../../app/api'
+import { clock, dayHeading } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { outbox, type Waiting } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { SlipTop } from './SlipTop'
 
 type Line = Schemas['SlipLine']
 
@@ -23,23 +24,7 @@ export function Slip({ job }: { job: Job }) {
     const days = byDay(job.slip, job.zone)
     return (
         <div className="p-4">
-            {job.parts.map((part) => (
-                <section key={part.part} className="mb-3 rounded-box border-2 border-base-content bg-base-100 p-3">
-                    <p className="leading-tight font-bold">{part.part}</p>
-                    <p className="text-sm text-quiet">
-                        on order{part.promised ? `, promised for ${day(part.promised)}` : ', no day promised'}
-                    </p>
-                    <button
-                        type="button"
-                        className="mt-2 h-12 w-full rounded-field border-2 border-base-content font-bold"
-                        onClick={() =>
-                            void outbox.add(job.number, 'part_arrived', { part: part.part }, `Arrived: ${part.part}`)
-                        }
-                    >
-                        It is here
-                    </button>
-                </section>
-            ))}
+            <SlipTop job={job} />
             <NoteForm job={job} />
             {waiting.length > 0 && (
                 <section aria-label="Not yet sent" className="mt-3">
@@ -101,6 +86,16 @@ function SlipLine({ job, line }: { job: Job; line: Line }) {
                     {line.struckReason === null ? line.text : <s className="text-quiet">{line.text}</s>}{' '}
                     <b>{line.by}</b>
                 </p>
+                {line.photo && (
+                    <a href={`/api/photos/${line.photo}`} target="_blank" rel="noreferrer">
+                        <img
+                            src={`/api/photos/${line.photo}`}
+                            alt={line.text}
+                            className="mt-1 max-h-40 rounded"
+                            loading="lazy"
+                        />
+                    </a>
+                )}
                 {line.struckReason !== null && (
                     <p className="text-sm leading-snug">
                         struck out: {line.struckReason} <b>{line.struckBy}</b>
@@ -161,26 +156,70 @@ function StrikeForm({ job, line, onDone }: { job: Job; line: Line; onDone: () =>
 
 function NoteForm({ job }: { job: Job }) {
     const [text, setText] = useKept(`note:${job.number}`, '')
+    const [error, setError] = useState('')
+    const write = (more: Record<string, unknown> = {}, words = text.trim()) => {
+        void outbox.add(job.number, 'note_written', { text: words, ...more }, words)
+        setText('')
+    }
     const submit = (event: FormEvent) => {
         event.preventDefault()
         if (text.trim() !== '') {
-            void outbox.add(job.number, 'note_written', { text: text.trim() }, text.trim())
-            setText('')
+            write()
+        }
+    }
+    const photograph = async (file: File | undefined) => {
+        if (!file) {
+            return
+        }
+        setError('')
+        try {
+            const { id } = await upload(file)
+            write({ photo: id }, text.trim() || 'Photograph')
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'The photograph was not taken.')
         }
     }
     return (
-        <form onSubmit={submit} className="flex gap-2">
-            <input
-                aria-label="A note for the slip"
-                placeholder="Write a note"
-                className="input h-12 min-w-0 flex-1"
-                value={text}
-                maxLength={2000}
-                onChange={(event) => setText(event.target.value)}
-            />
-            <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
-                Write
-            </button>
-        </form>
+        <>
+            <form onSubmit={submit} className="flex gap-2">
+                <input
+                    aria-label="A note for the slip"
+                    placeholder="Write a note"
+                    className="input h-12 min-w-0 flex-1"
+                    value={text}
+                    maxLength={2000}
+                    onChange={(event) => setText(event.target.value)}
+                />
+                <label className="btn h-12 cursor-pointer px-3" title="Photograph">
+                    <svg
+                        viewBox="0 0 24 24"
+                        className="size-6"
+                        fill="none"
+                        stroke="currentColor"
+                        strokeWidth="1.8"
+                        aria-hidden="true"
+                    >
+                        <path d="M3 7h4l2-3h6l2 3h4v13H3z" />
+                        <circle cx="12" cy="13" r="4" />
+                    </svg>
+                    <input
+                        type="file"
+                        accept="image/*"
+                        capture="environment"
+                        aria-label="Photograph for the slip"
+                        className="sr-only"
+                        onChange={(event) => void photograph(event.target.files?.[0])}
+                    />
+                </label>
+                <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
+                    Write
+                </button>
+            </form>
+            {error && (
+                <p role="alert" className="text-sm font-bold text-error">
+                    {error}
+                </p>
+            )}
+        </>
     )
 }

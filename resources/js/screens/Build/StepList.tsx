@@ -1,25 +1,42 @@
+import { useState } from 'react'
 import type { Job, Step } from '../../app/api'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { Hold } from './Hold'
 
-/** The steps of a slab in their order; what is ready can be ticked, what is not says what comes first. */
+/** The steps of a slab in the order of the work: what can be done now is large, what is done is folded away. */
 export function StepList({ job, slab }: { job: Job; slab: string }) {
-    const steps = job.steps.filter((step) => step.slab === slab)
+    const [whole, setWhole] = useState(false)
     const waiting = useWaiting(job.number)
     const ticked = new Set(
         waiting
             .filter((entry) => entry.kind === 'step_done' && entry.refusal === null)
             .map((entry) => (entry.payload as { step: string }).step),
     )
+    const steps = job.steps.filter((step) => step.slab === slab)
     if (steps.length === 0) {
         return null
     }
+    const isDone = (step: Step) => step.state === 'done' || ticked.has(step.id)
+    const done = steps.filter(isDone)
+    const shown = whole ? steps : steps.filter((step) => !isDone(step) || done.slice(-2).includes(step))
     return (
-        <section aria-label="Fitting" className="mt-4 border-t-2 border-base-content pt-3">
-            <h2 className="text-lg font-bold">Fitting, in order</h2>
-            <ol className="mt-1">
-                {steps.map((step) => (
+        <section aria-label="Order of work" className="mt-5 border-t-2 border-base-content pt-2">
+            <div className="flex items-baseline justify-between gap-3">
+                <h2 className="text-lg font-bold">Order of work here</h2>
+                {done.length > 2 && (
+                    <button
+                        type="button"
+                        className="min-h-11 text-sm underline decoration-1 underline-offset-3"
+                        onClick={() => setWhole(!whole)}
+                    >
+                        {whole ? 'fold what is done' : `${done.length - 2} more done`}
+                    </button>
+                )}
+            </div>
+            <ol>
+                {shown.map((step) => (
                     <StepRow key={step.id} job={job} step={step} ticked={ticked} />
                 ))}
             </ol>
@@ -30,10 +47,17 @@ export function StepList({ job, slab }: { job: Job; slab: string }) {
 function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<string> }) {
     const done = step.state === 'done' || ticked.has(step.id)
     const open = step.needs.filter((need) => !ticked.has(need))
-    const ready = !done && (step.state === 'ready' || (step.needs.length > 0 && open.length === 0 && !step.waitsFor))
+    const ready = !done && (step.canBeDone || (step.needs.length > 0 && open.length === 0))
     const first = job.steps.find((other) => other.id === open[0])
+    if (step.kind === 'hold' && !done && open.length === 0) {
+        return (
+            <li className="border-b border-line py-2">
+                <Hold job={job} step={step} />
+            </li>
+        )
+    }
     return (
-        <li className="grid min-h-13 grid-cols-[3.25rem_1fr] items-center gap-2 border-b border-line py-1">
+        <li className="grid min-h-13 grid-cols-[3.25rem_1fr_auto] items-center gap-2 border-b border-line py-1">
             <button
                 type="button"
                 disabled={!ready}
@@ -41,30 +65,55 @@ function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<stri
                 onClick={() => void outbox.add(job.number, 'step_done', { step: step.id }, step.name)}
                 className="grid size-12 place-items-center rounded-field disabled:cursor-default"
             >
-                <Tick done={done} ready={ready} />
+                <Tick done={done} ready={ready} isVoid={step.state === 'void'} />
             </button>
             <div className={done || ready ? '' : 'text-quiet'}>
                 <p className={`leading-tight ${ready ? 'font-bold' : ''}`}>{step.name}</p>
-                <p className="text-sm leading-tight text-quiet">
-                    {step.doneBy && step.doneAt
-                        ? `${step.doneBy}, ${clock(step.doneAt, job.zone)}`
-                        : done
-                          ? 'waiting to be sent'
-                          : ready
-                            ? step.why
-                            : step.waitsFor
-                              ? `waits for ${step.waitsFor.toLowerCase()}`
-                              : first
-                                ? `after: ${first.name}`
-                                : 'when the barrel is off'}
-                </p>
-                {ready && step.caution && <p className="text-sm leading-tight font-bold">⚠ {step.caution}</p>}
+                <p className="text-sm leading-tight text-quiet">{words(job, step, done, ready, first)}</p>
+                {ready && <Details step={step} />}
             </div>
+            <span className="text-sm text-quiet">{!done && step.minutes > 0 ? `${step.minutes} min` : ''}</span>
         </li>
     )
 }
 
-function Tick({ done, ready }: { done: boolean; ready: boolean }) {
+function words(job: Job, step: Step, done: boolean, ready: boolean, first: Step | undefined): string {
+    if (step.doneBy && step.doneAt && done) {
+        return `${step.doneBy}, ${clock(step.doneAt, job.zone)}`
+    }
+    if (done) {
+        return step.spots.length > 0 ? 'all read' : 'waiting to be sent'
+    }
+    if (step.voidBecause) {
+        return `again, ${step.voidBecause}`
+    }
+    if (ready) {
+        return step.why
+    }
+    if (first) {
+        return `after: ${first.name}`
+    }
+    return step.blockedBy.map((blockage) => blockage.why).join(' ')
+}
+
+/** How, with what, and what may hurt. */
+export function Details({ step }: { step: Step }) {
+    const lines = [
+        step.how,
+        step.uses && `With ${step.uses}.`,
+        step.tools.length > 0 && `Tools: ${step.tools.join(', ')}.`,
+        step.takes.length > 0 && `Takes: ${step.takes.join(', ').toLowerCase()}.`,
+        step.secondPerson && 'Two people.',
+    ].filter((line) => line)
+    return (
+        <>
+            {lines.length > 0 && <p className="text-sm leading-tight">{lines.join(' ')}</p>}
+            {step.caution && <p className="text-sm leading-tight font-bold">⚠ {step.caution}</p>}
+        </>
+    )
+}
+
+function Tick({ done, ready, isVoid }: { done: boolean; ready: boolean; isVoid: boolean }) {
     return (
         <svg viewBox="0 0 32 32" className="size-9" aria-hidden="true">
             <rect
@@ -77,8 +126,10 @@ function Tick({ done, ready }: { done: boolean; ready: boolean }) {
                     done ? 'fill-base-content' : ready ? 'fill-base-100 stroke-primary' : 'fill-base-200 stroke-line'
                 }
                 strokeWidth={ready ? 4 : 2}
+                strokeDasharray={isVoid ? '5 3' : undefined}
             />
             {done && <path d="M9 16.5l5 5L23 11" className="fill-none stroke-base-100" strokeWidth="4" />}
+            {isVoid && <path d="M9 16.5l5 5L23 11M7 23L25 9" className="fill-none stroke-quiet" strokeWidth="2" />}
         </svg>
     )
 }

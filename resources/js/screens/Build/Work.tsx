@@ -5,9 +5,11 @@ import { call, type Job, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { ActButton } from './ActButton'
 import { CylinderSheet } from './CylinderSheet'
+import { Hold } from './Hold'
 import { LiftButton } from './LiftButton'
 import { MeasureSheet, WorstFirst } from './MeasureSheet'
-import { StepList } from './StepList'
+import { SchoolsButton } from './Schools'
+import { Details, StepList } from './StepList'
 import type { Desk } from './useDesk'
 
 /** The chosen slab's sheets in the order of the work, one thing next above them. */
@@ -30,17 +32,21 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                         )}
                     </p>
                 </div>
-                {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
+                <div className="flex gap-2">
+                    <SchoolsButton job={job} />
+                    {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
+                </div>
             </div>
             <NewerSheet job={job} />
             <NextBar job={job} onNext={onNext} />
             <WorstFirst job={job} slab={slab} desk={desk} />
             {measured && <BarrelTools job={job} slab={slab} />}
+            {chosen.state !== 'off' && <StepList job={job} slab={slab} />}
             {job.spots.some((spot) => spot.slab === slab && spot.group === 'piston') && (
                 <Cylinders job={job} slab={slab} desk={desk} />
             )}
             <MeasureSheet job={job} slab={slab} desk={desk} />
-            <StepList job={job} slab={slab} />
+            {chosen.state === 'off' && <StepList job={job} slab={slab} />}
             {!measured && !job.steps.some((step) => step.slab === slab) && (
                 <p className="mt-6 max-w-prose text-quiet">
                     Nothing is measured or ticked on this slab. Go by the engine maker’s service manual here, and write
@@ -85,6 +91,13 @@ const NEXT =
 function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
     const { next } = job
     const step = next.kind === 'step' ? job.steps.find((item) => item.id === next.id) : undefined
+    if (step?.kind === 'hold') {
+        return (
+            <div id="next-move" tabIndex={-1} className="mt-3">
+                <Hold job={job} step={step} lit />
+            </div>
+        )
+    }
     if (step) {
         return <NextStep job={job} step={step} />
     }
@@ -132,7 +145,7 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
             <div>
                 <p className="text-xl leading-tight font-bold">{step.name}</p>
                 <p className="mt-1 leading-snug opacity-90">{step.why}</p>
-                {step.caution && <p className="mt-1 font-bold">⚠ {step.caution}</p>}
+                <Details step={step} />
             </div>
             <button
                 id="next-move"
@@ -164,6 +177,9 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
             )}
             <Link className={link} to={`/jobs/${job.number}/import`}>
                 Read in a file
+            </Link>
+            <Link className={link} to={`/jobs/${job.number}/trays`}>
+                Trays
             </Link>
             <ActButton job={job} className={link} />
         </p>

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '../../app/api'
 import { day } from '../../app/format'
 import { MiniStack } from '../../drawings/MiniStack'
+import { useLeft } from '../Build/SlipTop'
 
 /** One job: its engine as a stack, the next move in words, what it waits for, when it was promised. */
 export function JobStrip({ job, isNext }: { job: Schemas['FloorJob']; isNext: boolean }) {
@@ -26,8 +27,21 @@ export function JobStrip({ job, isNext }: { job: Schemas['FloorJob']; isNext: bo
             <div className="p-3 pt-0 md:pt-3">
                 <p className="text-xl leading-snug font-bold">{job.next.text}</p>
                 <p className="mt-1 text-quiet">{job.next.why}</p>
-                {job.parts.length > 0 && (
+                {job.shortMoves.length > 0 && (
+                    <p className="mt-1 text-sm text-quiet">
+                        {job.next.canBeWorked ? 'in a short slot' : 'until then'}, {job.shortMoves[0]}
+                    </p>
+                )}
+                {(job.parts.length > 0 || job.waits.length > 0) && (
                     <ul className="mt-2 flex flex-wrap gap-2">
+                        {job.waits.map((wait) => (
+                            <li
+                                key={wait.id}
+                                className="rounded border-2 border-base-content px-2 py-0.5 text-sm font-bold"
+                            >
+                                {wait.name} <Left due={wait.due} />
+                            </li>
+                        ))}
                         {job.parts.map((part) => (
                             <li
                                 key={part.part}
@@ -44,6 +58,9 @@ export function JobStrip({ job, isNext }: { job: Schemas['FloorJob']; isNext: bo
                 {job.promised && (
                     <>
                         <p className={`text-lg font-bold ${job.late ? 'text-error' : ''}`}>{day(job.promised)}</p>
+                        <p className="text-sm text-quiet">
+                            about {Math.max(1, Math.round(job.minutesLeft / 60))} h of work
+                        </p>
                         <p className={`text-sm ${job.late ? 'font-bold text-error' : 'text-quiet'}`}>
                             {job.promisedInWords}
                         </p>
@@ -52,6 +69,10 @@ export function JobStrip({ job, isNext }: { job: Schemas['FloorJob']; isNext: bo
             </div>
         </Link>
     )
+}
+
+function Left({ due }: { due: string }) {
+    return <span role="timer">{useLeft(due) ?? 'due'}</span>
 }
 
 function Progress({ share }: { share: number }) {

@@ -33,6 +33,7 @@ export function Record() {
                 <Decisions record={record.data} />
                 <Readings record={record.data} />
                 <Steps record={record.data} />
+                <HandOver record={record.data} />
                 <Log record={record.data} />
                 <p className="mt-6 border-t-2 border-base-content pt-2 text-sm font-bold">{record.data.caution}</p>
             </article>
@@ -200,6 +201,32 @@ function Steps({ record }: { record: RecordDocument }) {
                 ))}
             </ol>
         </Section>
+    )
+}
+
+/** What was waived by name, and what stays open when the machine goes out. */
+function HandOver({ record }: { record: RecordDocument }) {
+    return (
+        <>
+            {record.waived.length > 0 && (
+                <Section title="Waived">
+                    {record.waived.map((line) => (
+                        <p key={line} className="border-t border-line py-1">
+                            {line}
+                        </p>
+                    ))}
+                </Section>
+            )}
+            {record.hand_over.length > 0 && (
+                <Section title="Stays open at hand-over">
+                    {record.hand_over.map((line) => (
+                        <p key={line} className="border-t border-line py-1 font-bold">
+                            {line}
+                        </p>
+                    ))}
+                </Section>
+            )}
+        </>
     )
 }
 

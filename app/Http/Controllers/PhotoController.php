@@ -1,0 +1,61 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use GdImage;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use Moltrek\Core\Refusal\MalformedDocument;
+use OpenApi\Attributes as OA;
+use Ramsey\Uuid\Uuid;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Photographs of the bench: drawn anew, so that nothing but the picture is kept, no place and no camera. */
+final class PhotoController
+{
+    private const LARGEST = 16 * 1024 * 1024;
+
+    private const WIDEST = 1600;
+
+    #[OA\Post(path: '/api/photos', summary: 'Keep a photograph; a note then names it', tags: ['photos'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'))),
+        responses: [new OA\Response(response: 200, description: 'Its id', content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')]))])]
+    public function store(Request $request): JsonResponse
+    {
+        $file = $request->file('photo');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw MalformedDocument::missing('photo', 'a photograph as JPEG, PNG or WebP');
+        }
+        if ($file->getSize() > self::LARGEST) {
+            throw MalformedDocument::wrongSort((string) $file->getSize(), 'a photograph of at most 16 MB')->under('photo');
+        }
+        $image = @imagecreatefromstring((string) $file->getContent());
+        if (! $image instanceof GdImage) {
+            throw MalformedDocument::wrongSort($file->getClientOriginalName(), 'a photograph as JPEG, PNG or WebP')->under('photo');
+        }
+        if (imagesx($image) > self::WIDEST) {
+            $image = imagescale($image, self::WIDEST) ?: $image;
+        }
+        $id = Uuid::uuid7()->toString();
+        if (! is_dir(base_path('var/photos'))) {
+            mkdir(base_path('var/photos'), 0700, true);
+        }
+        imagejpeg($image, self::path($id), 82);
+
+        return new JsonResponse(['id' => $id]);
+    }
+
+    #[OA\Get(path: '/api/photos/{id}', summary: 'A photograph', tags: ['photos'],
+        parameters: [new OA\PathParameter(name: 'id', required: true, schema: new OA\Schema(type: 'string'))],
+        responses: [new OA\Response(response: 200, description: 'JPEG', content: new OA\MediaType(mediaType: 'image/jpeg'))])]
+    public function show(string $id): BinaryFileResponse
+    {
+        return is_file(self::path($id)) ? new BinaryFileResponse(self::path($id), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']) : abort(404);
+    }
+
+    private static function path(string $id): string
+    {
+        return base_path('var/photos/'.$id.'.jpg');
+    }
+}

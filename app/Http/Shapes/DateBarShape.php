@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** A stretch of one person's work on one job, or of a wait. */
+#[OA\Schema(schema: 'DateBar')]
+final readonly class DateBarShape
+{
+    public function __construct(
+        #[OA\Property]
+        public ?string $who,
+        #[OA\Property]
+        public string $start,
+        #[OA\Property]
+        public string $finish,
+        #[OA\Property]
+        public string $text,
+        #[OA\Property]
+        public bool $critical,
+    ) {
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Shapes;
+
+use OpenApi\Attributes as OA;
+
+/** The schedule of the shop. */
+#[OA\Schema(schema: 'Dates')]
+final readonly class DatesShape
+{
+    /**
+     * @param  list<string>  $people
+     * @param  list<DateJobShape>  $jobs
+     */
+    public function __construct(
+        #[OA\Property]
+        public string $start,
+        #[OA\Property]
+        public string $finish,
+        #[OA\Property]
+        public string $zone,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $people,
+        #[OA\Property(items: new OA\Items(ref: DateJobShape::class))]
+        public array $jobs,
+        #[OA\Property]
+        public string $calendar,
+    ) {
+    }
+}

@@ -1,0 +1,71 @@
+import { useEffect, useRef } from 'react'
+import { Link } from 'react-router'
+import { useLeft } from '../screens/Build/SlipTop'
+import { useFloor } from './queries'
+
+/** The wait that is due next, always in sight; it calls when its time has come: by sound, by title, and by notification if allowed. */
+export function WaitBell() {
+    const floor = useFloor()
+    const waits = (floor.data?.jobs ?? []).flatMap((job) =>
+        job.waits.map((wait) => ({ ...wait, job: job.number, title: job.title })),
+    )
+    const first = waits.sort((one, other) => one.due.localeCompare(other.due))[0]
+    return first ? <Bell key={first.id + first.due} wait={first} count={waits.length} /> : null
+}
+
+function Bell({
+    wait,
+    count,
+}: {
+    wait: { id: string; due: string; name: string; job: number; title: string }
+    count: number
+}) {
+    const left = useLeft(wait.due)
+    const called = useRef(left === null)
+    useEffect(() => {
+        if (left !== null || called.current) {
+            return
+        }
+        called.current = true
+        ring()
+        const before = document.title
+        document.title = `${wait.name} is due`
+        if (window.Notification?.permission === 'granted') {
+            new Notification(`${wait.name} is due`, { body: wait.title })
+        }
+        return () => {
+            document.title = before
+        }
+    }, [left, wait])
+    return (
+        <Link
+            to={`/jobs/${wait.job}`}
+            onClick={() => void window.Notification?.requestPermission?.()}
+            title={`${wait.name}, ${wait.title}`}
+            className="rounded bg-white/15 px-3 py-1.5 text-sm font-bold whitespace-nowrap"
+        >
+            {count === 1 ? '1 wait' : `${count} waits`} · {left ?? 'due'}
+        </Link>
+    )
+}
+
+/** Two short tones, made here: nothing is loaded for them. */
+function ring(): void {
+    try {
+        const sound = new AudioContext()
+        for (const [at, pitch] of [
+            [0, 660],
+            [0.25, 880],
+        ] as const) {
+            const tone = sound.createOscillator()
+            const loudness = sound.createGain()
+            loudness.gain.value = 0.15
+            tone.frequency.value = pitch
+            tone.connect(loudness).connect(sound.destination)
+            tone.start(sound.currentTime + at)
+            tone.stop(sound.currentTime + at + 0.2)
+        }
+    } catch {
+        // A browser that allows no sound still shows the title and the clock.
+    }
+}

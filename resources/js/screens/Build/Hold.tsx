@@ -1,0 +1,123 @@
+import { type FormEvent, useState } from 'react'
+import type { Job, Step } from '../../app/api'
+import { outbox } from '../../app/outbox'
+import { useWaiting } from '../../app/useOutbox'
+
+/** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
+export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
+    const [waiving, setWaiving] = useState<number | null>(null)
+    const sent = new Set(
+        useWaiting(job.number)
+            .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
+            .map((entry) => entry.payload as { hold: string; item: number })
+            .filter((payload) => payload.hold === step.id)
+            .map((payload) => payload.item),
+    )
+    const left = step.asks.filter((ask) => ask.by === null && !sent.has(ask.item)).length
+    return (
+        <section
+            aria-label={step.name}
+            className={`rounded-box border-3 p-3 ${lit ? 'border-primary' : 'border-base-content'}`}
+        >
+            <p className="flex flex-wrap items-baseline justify-between gap-2">
+                <span className="text-xl font-bold">{step.name}</span>
+                <span className="text-sm">{left === 0 ? 'all seen' : `${left} to be seen`}</span>
+            </p>
+            <p className="text-sm text-quiet">
+                {step.why}
+                {step.secondPerson && ' A second person answers too.'}
+            </p>
+            <ul className="mt-2">
+                {step.asks.map((ask) => {
+                    const seen = ask.by !== null || sent.has(ask.item)
+                    return (
+                        <li key={ask.item} className="border-t border-line py-1">
+                            <div className="grid grid-cols-[1fr_auto] items-center gap-2">
+                                <button
+                                    type="button"
+                                    disabled={seen}
+                                    onClick={() =>
+                                        void outbox.add(
+                                            job.number,
+                                            'hold_answered',
+                                            { hold: step.id, item: ask.item },
+                                            `Seen: ${ask.text.toLowerCase()}`,
+                                        )
+                                    }
+                                    className="flex min-h-13 items-center gap-3 rounded-field px-1 text-left text-lg leading-tight disabled:cursor-default"
+                                >
+                                    <svg viewBox="0 0 32 32" className="size-9 shrink-0" aria-hidden="true">
+                                        <circle
+                                            cx="16"
+                                            cy="16"
+                                            r="12.5"
+                                            className={seen ? 'fill-base-content' : 'fill-base-100 stroke-primary'}
+                                            strokeWidth={seen ? 0 : 4}
+                                        />
+                                        {seen && !ask.waived && (
+                                            <path
+                                                d="M9 16.5l5 5L23 11"
+                                                className="fill-none stroke-base-100"
+                                                strokeWidth="4"
+                                            />
+                                        )}
+                                        {ask.waived && (
+                                            <path d="M9 16h14" className="stroke-base-100" strokeWidth="4" />
+                                        )}
+                                    </svg>
+                                    <span className={seen ? 'text-quiet' : 'font-bold'}>
+                                        {ask.text}
+                                        {ask.waived && <span className="block text-sm">waived: {ask.waived}</span>}
+                                    </span>
+                                </button>
+                                {seen ? (
+                                    <span className="text-sm font-bold">{ask.by}</span>
+                                ) : (
+                                    <button
+                                        type="button"
+                                        aria-label={`Waive: ${ask.text}`}
+                                        className="min-h-11 px-2 text-sm underline decoration-1 underline-offset-3"
+                                        onClick={() => setWaiving(waiving === ask.item ? null : ask.item)}
+                                    >
+                                        waive
+                                    </button>
+                                )}
+                            </div>
+                            {waiving === ask.item && (
+                                <Waive job={job} step={step} item={ask.item} onDone={() => setWaiving(null)} />
+                            )}
+                        </li>
+                    )
+                })}
+            </ul>
+        </section>
+    )
+}
+
+function Waive({ job, step, item, onDone }: { job: Job; step: Step; item: number; onDone: () => void }) {
+    const [reason, setReason] = useState('')
+    const submit = (event: FormEvent) => {
+        event.preventDefault()
+        if (reason.trim() !== '') {
+            const body = { hold: step.id, item, reason: reason.trim() }
+            void outbox.add(job.number, 'hold_waived', body, `Waived: ${step.asks[item]?.text.toLowerCase()}`)
+            onDone()
+        }
+    }
+    return (
+        <form onSubmit={submit} className="flex gap-2 pb-2">
+            <input
+                aria-label="Why it is waived"
+                placeholder="why; it stays on the record with your initials"
+                // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
+                autoFocus
+                className="input h-12 flex-1"
+                value={reason}
+                onChange={(event) => setReason(event.target.value)}
+            />
+            <button type="submit" className="btn h-12" disabled={reason.trim() === ''}>
+                Waive it
+            </button>
+        </form>
+    )
+}
