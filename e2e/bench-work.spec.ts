@@ -5,6 +5,7 @@ type Page = import('@playwright/test').Page
 const job = async (page: Page, number: number) => (await page.request.get(`/api/jobs/${number}`)).json()
 
 test('the rings of a four-cylinder are measured by keyboard alone', async ({ bench }) => {
+    test.setTimeout(120_000)
     await bench.goto('/jobs/221')
     await bench.getByRole('heading', { level: 1 }).waitFor()
     const before = (await job(bench, 221)).slip.length
@@ -32,7 +33,10 @@ test('the rings of a four-cylinder are measured by keyboard alone', async ({ ben
 
 test('a bore is judged from its map to the order for the machine shop', async ({ bench }) => {
     await bench.goto('/jobs/219')
-    await bench.getByRole('button', { name: /^Upper case with bores/ }).click()
+    await bench
+        .getByRole('navigation', { name: /The engine/ })
+        .getByRole('button', { name: /^Upper case with bores/ })
+        .click()
     const decide = bench.getByRole('region', { name: 'Decide the bore' })
     await expect(decide.getByRole('button')).toContainText('Rebore to +0.25')
     await expect(decide.getByRole('button')).toContainText('aim 82.752')

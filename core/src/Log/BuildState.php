@@ -111,7 +111,9 @@ final class BuildState
         $piston = $this->readings()['piston.'.$cylinder->id] ?? null;
         $limit = ($this->assessments()['piston_clearance.'.$cylinder->id] ?? null)?->source->limit;
 
-        return BoreAdvice::on($this->sheet, $this->boreMap($cylinder), $piston?->size(), $limit);
+        $unread = array_filter($this->spots, fn (Spot $spot): bool => $spot->measurable->key === 'bore' && $spot->cylinder === $cylinder && ! isset($this->fold->readings[$spot->id]));
+
+        return BoreAdvice::on($this->sheet, $unread === [] ? $this->boreMap($cylinder) : null, $piston?->size(), $limit);
     }
 
     public function decisionOn(string $cylinder): ?Entry

@@ -48,9 +48,9 @@ export function Shell() {
             >
                 To the work
             </a>
-            <header className="on-bar no-print flex h-13 shrink-0 items-center gap-5 bg-bar px-4 text-[#f2f6f4]">
+            <header className="on-bar no-print flex h-13 shrink-0 items-center gap-3 bg-bar lg:gap-5 px-4 text-[#f2f6f4]">
                 <span className="text-lg font-bold">Moltrek</span>
-                <nav aria-label="Screens" className="flex h-full items-center gap-5">
+                <nav aria-label="Screens" className="flex h-full min-w-0 items-center gap-3 overflow-x-auto lg:gap-5">
                     <BarLink to="/" end>
                         Floor
                     </BarLink>
@@ -70,7 +70,7 @@ export function Shell() {
                         onClick={() => setOpen('find')}
                     >
                         Find{' '}
-                        <kbd className="ml-1 hidden rounded border border-white/40 px-1.5 text-sm md:inline">/</kbd>
+                        <kbd className="ml-1 hidden rounded border border-white/40 px-1.5 text-sm lg:inline">/</kbd>
                     </button>
                     <button type="button" className="h-10 rounded px-2.5 hover:bg-white/10" onClick={toggleTheme}>
                         {theme === 'day' ? 'Night' : 'Day'}
@@ -122,8 +122,10 @@ function JobLinks() {
     return (
         <>
             <BarLink to={`/jobs/${number}`} end>
-                <span className="hidden md:inline">{job ? `${job.title} · job ${number}` : `Job ${number}`}</span>
-                <span className="md:hidden">Job {number}</span>
+                <span className="hidden whitespace-nowrap lg:inline">
+                    {job ? `${job.title} · job ${number}` : `Job ${number}`}
+                </span>
+                <span className="whitespace-nowrap lg:hidden">Job {number}</span>
             </BarLink>
             <BarLink to={`/jobs/${number}/record`}>Record</BarLink>
         </>

@@ -12,6 +12,8 @@ export interface Waiting {
     /** What it says, for the slip, while nobody has replayed it yet. */
     label: string
     refusal: Refusal | null
+    /** Kept here while the server looks at it; sent as it is if this visit ends before it has. */
+    held?: boolean
 }
 
 export type Line = 'online' | 'offline' | 'signed-out'
@@ -40,6 +42,7 @@ export class Outbox {
     private again = false
     private entries: Waiting[] = []
     private listeners = new Set<() => void>()
+    private holding = new Set<string>()
     line: Line = 'online'
 
     constructor(
@@ -68,16 +71,35 @@ export class Outbox {
     /** Takes up what an earlier visit left behind. */
     async open(): Promise<void> {
         await this.reload()
+        for (const entry of this.entries.filter((each) => each.held && !this.holding.has(each.id))) {
+            await (await this.database).put('entries', { ...entry, held: false })
+        }
+        await this.reload()
         void this.flush()
     }
 
-    async add(job: number, kind: string, payload: unknown, label: string): Promise<string> {
+    async add(job: number, kind: string, payload: unknown, label: string, held = false): Promise<string> {
         const id = uuid()
-        const entry = { id, job, kind, payload, happenedAt: new Date().toISOString(), label, refusal: null }
+        if (held) {
+            this.holding.add(id)
+        }
+        const entry = { id, job, kind, payload, happenedAt: new Date().toISOString(), label, refusal: null, held }
         await (await this.database).add('entries', entry)
         await this.reload()
         void this.flush()
         return id
+    }
+
+    /** Lets go an entry that was held while the server looked at it. */
+    async release(id: string): Promise<void> {
+        const database = await this.database
+        const entry = await database.get('entries', id)
+        this.holding.delete(id)
+        if (entry) {
+            await database.put('entries', { ...entry, held: false })
+        }
+        await this.reload()
+        void this.flush()
     }
 
     /** Drops an entry that the server has refused, once a person has seen why. */
@@ -113,7 +135,7 @@ export class Outbox {
 
     private async sendAll(): Promise<void> {
         await this.reload()
-        const waiting = this.entries.filter((entry) => entry.refusal === null)
+        const waiting = this.entries.filter((entry) => entry.refusal === null && !entry.held)
         for (const job of new Set(waiting.map((entry) => entry.job))) {
             const batch = waiting.filter((entry) => entry.job === job).slice(0, MOST)
             if (!(await this.sendBatch(job, batch))) {

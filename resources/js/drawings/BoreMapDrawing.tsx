@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react'
+import { memo, type ReactNode } from 'react'
 
 export interface MapPoint {
     depth: number
@@ -62,25 +62,7 @@ export function BoreMapDrawing({
                 }
             >
                 <rect width={COLUMNS} height={ROWS} fill="var(--metal)" />
-                {most > least &&
-                    Array.from({ length: COLUMNS * ROWS }, (_, index) => {
-                        const column = index % COLUMNS
-                        const row = Math.floor(index / COLUMNS)
-                        const size = between(read, ((row + 0.5) / ROWS) * deepest, across((column + 0.5) / COLUMNS))
-                        const share = Math.max(0, Math.min(1, (size - least) / (most - least)))
-                        return (
-                            <rect
-                                // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its place
-                                key={index}
-                                x={column}
-                                y={row}
-                                width={1.02}
-                                height={1.02}
-                                fill="var(--wear)"
-                                opacity={share * 0.9}
-                            />
-                        )
-                    })}
+                {most > least && <Tint read={JSON.stringify(read)} least={least} most={most} deepest={deepest} />}
             </svg>
             {depths.map((depth) => (
                 <div
@@ -92,7 +74,7 @@ export function BoreMapDrawing({
             {points.map((point) => (
                 <div
                     key={`${point.depth}/${point.axis}`}
-                    className="absolute w-[24%] min-w-26 -translate-x-1/2 -translate-y-1/2"
+                    className="absolute w-[24%] -translate-x-1/2 -translate-y-1/2"
                     style={{ left: point.axis === 'across' ? '50%' : '25%', top: 20 + y(point.depth) }}
                 >
                     {at(point.depth, point.axis)}
@@ -101,6 +83,39 @@ export function BoreMapDrawing({
         </div>
     )
 }
+
+/** The cells of the tint; drawn again only when a reading has changed. */
+const Tint = memo(function Tint({
+    read,
+    least,
+    most,
+    deepest,
+}: {
+    read: string
+    least: number
+    most: number
+    deepest: number
+}) {
+    const points = JSON.parse(read) as { depth: number; axis: string; size: number }[]
+    return Array.from({ length: COLUMNS * ROWS }, (_, index) => {
+        const column = index % COLUMNS
+        const row = Math.floor(index / COLUMNS)
+        const size = between(points, ((row + 0.5) / ROWS) * deepest, across((column + 0.5) / COLUMNS))
+        const share = Math.max(0, Math.min(1, (size - least) / (most - least)))
+        return (
+            <rect
+                // biome-ignore lint/suspicious/noArrayIndexKey: a cell is its place
+                key={index}
+                x={column}
+                y={row}
+                width={1.02}
+                height={1.02}
+                fill="var(--wear)"
+                opacity={share * 0.9}
+            />
+        )
+    })
+})
 
 /** The size between readings: straight down each axis, and by its share of the two axes round the bore. */
 function between(read: { depth: number; axis: string; size: number }[], depth: number, share: number): number {

@@ -17,7 +17,7 @@ export function BoreSheet({ job, bores, desk }: { job: Job; bores: Spot[]; desk:
                 Bore, the wall opened out{' '}
                 <span className="text-sm text-quiet">tint is growth over the smallest reading</span>
             </p>
-            <div className="mt-1 grid gap-x-3 sm:grid-cols-[3.5rem_minmax(0,1fr)_10.5rem]">
+            <div className="mt-1 grid gap-x-3 sm:grid-cols-[3.5rem_minmax(0,1fr)] lg:grid-cols-[3.5rem_minmax(0,1fr)_10.5rem]">
                 <div className="relative hidden sm:block" style={{ height: 262 }}>
                     {[...new Set(bores.map((spot) => spot.depth ?? 0))].map((depth) => (
                         <span
@@ -47,7 +47,7 @@ export function BoreSheet({ job, bores, desk }: { job: Job; bores: Spot[]; desk:
                         )
                     }}
                 />
-                <div className="mt-2 sm:mt-0">
+                <div className="col-span-full mt-2 flex flex-wrap gap-x-8 lg:col-span-1 lg:mt-0 lg:block">
                     {shape.map((item) => (
                         <Shape key={item.id} item={item} />
                     ))}
@@ -146,7 +146,7 @@ function Way({ bore, job }: { bore: Schemas['BoreAdvice']; job: Job }) {
             type="button"
             onClick={decide}
             disabled={done}
-            className={`min-w-52 flex-[2] px-3 py-2 text-left ${done ? 'bg-base-200' : 'bg-primary text-primary-content'}`}
+            className={`min-w-52 flex-[2] px-3 py-2 text-left ${done ? 'bg-base-200' : 'bg-base-content text-base-100'}`}
         >
             <span className="block text-lg leading-tight font-bold">{words}</span>
             {bore.finishAim !== null && (

@@ -97,7 +97,7 @@ function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Des
                 onChange={(event) => desk.type(event.target.value)}
                 onFocus={() => desk.setField(field)}
                 onKeyDown={onKeyDown}
-                className={`h-13 w-full max-w-56 min-w-24 rounded-field border-3 bg-base-100 px-3 text-2xl font-bold ${
+                className={`h-13 w-full max-w-56 rounded-field border-3 bg-base-100 px-1.5 text-xl font-bold lg:px-3 lg:text-2xl ${
                     current ? 'border-primary' : 'border-line'
                 }`}
             />
@@ -133,7 +133,9 @@ function StandingReading({ spot, desk, compact }: { spot: Spot; desk: Desk; comp
                 </>
             ) : reading ? (
                 <>
-                    <span className={`leading-tight font-bold ${reading.shown.length > 14 ? 'text-lg' : 'text-2xl'}`}>
+                    <span
+                        className={`leading-tight font-bold ${reading.shown.length > 14 ? 'text-lg' : compact ? 'text-lg lg:text-2xl' : 'text-2xl'}`}
+                    >
                         {reading.shown}
                     </span>
                     <span className={compact ? 'sr-only' : 'text-sm leading-tight text-quiet'}>

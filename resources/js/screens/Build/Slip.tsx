@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react'
+import { type FormEvent, memo, useState } from 'react'
 import { type Job, type Schemas, upload } from '../../app/api'
 import { clock, dayHeading } from '../../app/format'
 import { useKept } from '../../app/kept'
@@ -19,7 +19,7 @@ function byDay(lines: Line[], zone: string): Map<string, Line[]> {
 }
 
 /** The running log in the shop's words, the newest on top; what was struck out stays to be read. */
-export function Slip({ job }: { job: Job }) {
+export const Slip = memo(function Slip({ job }: { job: Job }) {
     const waiting = useWaiting(job.number)
     const days = byDay(job.slip, job.zone)
     return (
@@ -44,7 +44,7 @@ export function Slip({ job }: { job: Job }) {
             ))}
         </div>
     )
-}
+})
 
 function WaitingLine({ entry, zone }: { entry: Waiting; zone: string }) {
     return (

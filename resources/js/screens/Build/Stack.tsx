@@ -1,4 +1,4 @@
-import { useRef } from 'react'
+import { memo, useRef } from 'react'
 import type { Job, Schemas } from '../../app/api'
 import { useWidth } from '../../app/useWidth'
 import { StackDrawing } from '../../drawings/StackDrawing'
@@ -8,7 +8,15 @@ import { VERDICT_COUNT, VerdictMark } from '../../drawings/VerdictMark'
 const STATES: Record<string, string> = { off: 'off', loose: 'loose', on: 'on', torqued: 'torqued' }
 
 /** The engine as a column: touch a slab, work on it. */
-export function Stack({ job, selected, onSelect }: { job: Job; selected: string; onSelect: (slab: string) => void }) {
+export const Stack = memo(function Stack({
+    job,
+    selected,
+    onSelect,
+}: {
+    job: Job
+    selected: string
+    onSelect: (slab: string) => void
+}) {
     const column = useRef<HTMLElement>(null)
     const width = Math.min(340, useWidth(column, 264))
     const drawn = Math.round(width * 0.53)
@@ -64,7 +72,7 @@ export function Stack({ job, selected, onSelect }: { job: Job; selected: string;
             <p className="px-3 pt-2 pb-4 text-sm text-quiet">{job.facts}</p>
         </nav>
     )
-}
+})
 
 /** Room for the name, the state and one line a kind of verdict. */
 function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number {

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import type { Job, Step } from '../../app/api'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
@@ -6,7 +6,7 @@ import { useWaiting } from '../../app/useOutbox'
 import { Hold } from './Hold'
 
 /** The steps of a slab in the order of the work: what can be done now is large, what is done is folded away. */
-export function StepList({ job, slab }: { job: Job; slab: string }) {
+export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: string }) {
     const [whole, setWhole] = useState(false)
     const waiting = useWaiting(job.number)
     const ticked = new Set(
@@ -42,7 +42,7 @@ export function StepList({ job, slab }: { job: Job; slab: string }) {
             </ol>
         </section>
     )
-}
+})
 
 function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<string> }) {
     const done = step.state === 'done' || ticked.has(step.id)

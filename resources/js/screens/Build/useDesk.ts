@@ -96,7 +96,7 @@ export function useDesk(job: Job): Desk {
     }
 
     /** Into the log, unless it cannot be read, or looks like a slip and has not been asked about: then it is asked once. */
-    const settle = async (spot: Spot, payload: Record<string, unknown>, known: Preview | null): Promise<boolean> => {
+    const settle = async (spot: Spot, payload: Record<string, unknown>, known: Preview | null): Promise<void> => {
         const key = JSON.stringify(payload)
         const objection = objectionTo(known, confirmed.current === key)
         if (objection) {
@@ -105,13 +105,28 @@ export function useDesk(job: Job): Desk {
             }
             focus(spot)
             setAsking(objection)
-            return false
+            return
         }
         const body = confirmed.current === key ? { ...payload, kept: true } : payload
+        advance(spot)
         await outbox.add(job.number, 'reading_taken', body, inWords(spot, payload))
         keep(spot, null)
         confirmed.current = ''
-        return true
+    }
+
+    /** Kept at once, so that nothing can lose it, and sent when the server has looked at it; an objection brings it back. */
+    const checkLater = async (spot: Spot, payload: Record<string, unknown>) => {
+        const kept = outbox.add(job.number, 'reading_taken', payload, inWords(spot, payload), true)
+        advance(spot)
+        const id = await kept
+        const known = await ask(job.number, payload, PATIENCE)
+        if (objectionTo(known, confirmed.current === JSON.stringify(payload))) {
+            await outbox.drop(id)
+            await settle(spot, payload, known)
+        } else {
+            keep(spot, null)
+            await outbox.release(id)
+        }
     }
 
     /** Enter: on to the reading's next field, or to the next place while the server looks at what was typed. */
@@ -132,12 +147,9 @@ export function useDesk(job: Job): Desk {
         checking.current.add(active.id)
         try {
             if (preview.key === JSON.stringify(payload)) {
-                if (await settle(active, payload, preview.answer)) {
-                    advance(active)
-                }
+                await settle(active, payload, preview.answer)
             } else {
-                advance(active)
-                await settle(active, payload, await ask(job.number, payload, PATIENCE))
+                await checkLater(active, payload)
             }
         } finally {
             checking.current.delete(active.id)
