@@ -17,7 +17,7 @@ const SHOTS = {
         'day',
         async (page) => {
             await page.getByRole('textbox', { name: /across the pin, deviation/ }).fill('-0.0004')
-            await page.getByRole('region', { name: 'Key pad' }).getByText('Fits').waitFor()
+            await page.getByRole('region', { name: 'Key pad' }).getByText('Fits').first().waitFor()
         },
     ],
     'build-night': ['/jobs/209', 'night'],
@@ -29,7 +29,15 @@ const SHOTS = {
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
     'build-mid-job': ['/jobs/203', 'day'],
-    hold: ['/jobs/203?', 'day'],
+    'lift-cost': [
+        '/jobs/203',
+        'day',
+        async (page) => {
+            await page.getByRole('navigation', { name: /The engine/ }).getByRole('button', { name: /^Heads/ }).click()
+            await page.getByRole('button', { name: 'Take off to here' }).click()
+            await page.getByText('Off and together again').waitFor()
+        },
+    ],
     dates: ['/dates', 'day'],
     trays: ['/jobs/217/trays', 'day'],
     record: ['/jobs/214/record', 'day'],
