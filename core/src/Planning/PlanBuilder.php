@@ -38,10 +38,20 @@ final class PlanBuilder
             $id, $on->id, $kind, $cylinder === null || count($this->sheet->cylinders) === 1 ? $name : ucfirst($cylinder->name).': '.lcfirst($name), $why, $minutes,
             array_values(array_filter(array_unique($needs), fn (string $need): bool => isset($this->steps[$need]))),
             $places === [] && $cylinder !== null ? [$cylinder->id] : $places, $cylinder?->id, $hold === null || ! isset($this->steps[$hold]) ? null : $hold,
-            $settles ? $on->id : null, $this->slab($lostWith ?? $slab)->id, $parts, $tools, $this->how($id), $uses, $caution, $secondPerson, $asks, $spots, $torques,
+            $settles ? $on->id : null, $this->slab($lostWith ?? self::pressedBy($slab))->id, $parts, $tools, $this->how($id), $uses, $caution, $secondPerson, $asks, $spots, $torques,
         );
 
         return $id;
+    }
+
+    /** A gasket lies lower than the part that crushes it, and is lost when that part is lifted off it. */
+    private static function pressedBy(SlabKind $slab): SlabKind
+    {
+        return match ($slab) {
+            SlabKind::BaseGasket => SlabKind::Barrel,
+            SlabKind::HeadGasket => SlabKind::Head,
+            default => $slab,
+        };
     }
 
     public function has(SlabKind $kind): bool

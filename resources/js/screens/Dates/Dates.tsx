@@ -113,7 +113,7 @@ function Chart({ dates }: { dates: Schemas['Dates'] }) {
                                     x={left}
                                     y={28}
                                     width={(width - LABEL) / days}
-                                    height={dates.jobs.length * HEIGHT}
+                                    height={6 + dates.jobs.length * HEIGHT}
                                     className="fill-base-200"
                                 />
                             )}
@@ -153,6 +153,8 @@ function Lane({
 }) {
     const late = (job.daysLate ?? 0) > 0
     const promised = job.promised ? x(`${job.promised}T17:00:00Z`) : null
+    const here = dates.people.filter((who) => job.bars.some((bar) => bar.who === who))
+    const high = Math.min(24, (HEIGHT - 22) / Math.max(1, here.length))
     return (
         <g>
             <path d={`M0 ${y + HEIGHT}H${width}`} className="stroke-line" strokeWidth="1" />
@@ -166,16 +168,16 @@ function Lane({
                 </Link>
             </foreignObject>
             {job.bars.map((bar) => {
-                const row = bar.who === null ? dates.people.length : dates.people.indexOf(bar.who)
-                const high = (HEIGHT - 12) / (dates.people.length + 1)
+                const row = bar.who === null ? here.length : here.indexOf(bar.who)
+                const top = y + 8 + row * high
                 const wide = Math.max(2.5, x(bar.finish) - x(bar.start))
                 return (
                     <g key={`${bar.who}/${bar.start}/${bar.text}`}>
                         <rect
                             x={x(bar.start)}
-                            y={y + 6 + row * high}
+                            y={top}
                             width={wide}
-                            height={high - 2.5}
+                            height={bar.who === null ? 8 : high - 3}
                             rx="1.5"
                             className={
                                 bar.who === null
@@ -188,11 +190,11 @@ function Lane({
                         >
                             <title>{`${bar.who ?? 'wait'}: ${bar.text}, ${clock(bar.start, dates.zone)} to ${clock(bar.finish, dates.zone)}`}</title>
                         </rect>
-                        {bar.who !== null && wide > 26 && (
+                        {bar.who !== null && wide > 26 && high > 14 && (
                             <text
                                 x={x(bar.start) + 4}
-                                y={y + 6 + row * high + high - 4.5}
-                                fontSize="9.5"
+                                y={top + (high - 3) / 2 + 4.5}
+                                fontSize="13"
                                 fontWeight="700"
                                 className="fill-base-100"
                             >
