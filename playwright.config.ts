@@ -4,8 +4,8 @@ export default defineConfig({
     testDir: 'e2e',
     workers: 1,
     retries: 0,
-    timeout: 60_000,
-    expect: { timeout: 8_000 },
+    timeout: 150_000,
+    expect: { timeout: 25_000 },
     outputDir: 'var/test-results',
     reporter: [['line'], ['junit', { outputFile: 'var/log/playwright.xml' }]],
     use: {

@@ -5,7 +5,7 @@ type Page = import('@playwright/test').Page
 const job = async (page: Page, number: number) => (await page.request.get(`/api/jobs/${number}`)).json()
 
 test('the rings of a four-cylinder are measured by keyboard alone', async ({ bench }) => {
-    test.setTimeout(120_000)
+    test.setTimeout(240_000)
     await bench.goto('/jobs/221')
     await bench.getByRole('heading', { level: 1 }).waitFor()
     const before = (await job(bench, 221)).slip.length

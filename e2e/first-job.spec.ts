@@ -140,6 +140,7 @@ test('offline the reading is kept and judged when the network is back', async ({
 })
 
 test('works by keyboard alone', async ({ bench }) => {
+    await expect(bench.getByRole('heading', { level: 1 }).first()).toBeVisible()
     await bench.keyboard.press('?')
     await expect(bench.getByRole('dialog', { name: 'Keys' })).toBeVisible()
     await bench.keyboard.press('Escape')

@@ -50,7 +50,7 @@ async function doNext(
 }
 
 test('a whole two-stroke job from intake to the run-in sheet', async ({ bench }) => {
-    test.setTimeout(240_000)
+    test.setTimeout(480_000)
     await bench.goto('/jobs/217')
     await bench.getByRole('heading', { level: 1 }).waitFor()
     let state = await job(bench, 217)
@@ -83,6 +83,7 @@ test('a head is lifted because a guide was forgotten, and the old ticks no longe
     const dialog = bench.getByRole('dialog', { name: 'Heads off' })
     await expect(dialog).toContainText('Off and together again')
     await expect(dialog).toContainText('Head torqued in its stages')
+    await expect(dialog).toContainText('Head gasket or O-rings')
     await expect(dialog).toContainText('Tube seals, front cylinder')
     await dialog.getByRole('button', { name: 'They are off' }).click()
     await expect(bench.getByRole('button', { name: /Tick: Head torqued/ })).toBeDisabled()
@@ -97,12 +98,13 @@ test('a head is lifted because a guide was forgotten, and the old ticks no longe
 
 test('a hold is answered, one item waived by name, and stays on the record', async ({ bench }) => {
     await bench.goto('/jobs/203')
-    await bench
-        .getByRole('navigation', { name: /The engine/ })
-        .getByRole('button', { name: /^Heads/ })
-        .click()
+    const stack = bench.getByRole('navigation', { name: /The engine/ })
+    await stack.getByRole('button', { name: /^Heads/ }).click()
     await bench.getByRole('button', { name: 'Take off to here' }).click()
     await bench.getByRole('button', { name: 'They are off' }).click()
+    await stack.getByRole('button', { name: /^Head gaskets/ }).click()
+    await bench.getByRole('button', { name: /^Tick: New head joint/ }).click()
+    await stack.getByRole('button', { name: /^Heads/ }).click()
     const hold = bench.getByRole('region', { name: 'Before the head goes on' }).first()
     await expect(hold).toContainText('to be seen')
     await hold.getByRole('button', { name: /^Waive: Bolt holes dry/ }).click()
