@@ -8,5 +8,5 @@ enum ValveGear: string
     case Side = 'side';
     case Pushrod = 'pushrod';
     case SingleCam = 'single cam';
-    case TwinCam = 'twin cam';
+    case DoubleCam = 'twin cam';
 }

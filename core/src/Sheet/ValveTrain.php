@@ -39,6 +39,6 @@ final readonly class ValveTrain
 
     public function hasCamInHead(): bool
     {
-        return $this->gear === ValveGear::SingleCam || $this->gear === ValveGear::TwinCam;
+        return $this->gear === ValveGear::SingleCam || $this->gear === ValveGear::DoubleCam;
     }
 }
