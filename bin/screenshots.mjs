@@ -43,7 +43,7 @@ const SHOTS = {
     record: ['/jobs/214/record', 'day'],
 }
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: flags.split(' ') })
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: flags.split(' ') })
 const context = await browser.newContext({ baseURL: address, viewport: { width: 1280, height: 800 }, locale: 'en-GB' })
 const page = await context.newPage()
 const picture = async (name) => {

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { expect, findings, test } from './shop'
+import { expect, findings, signIn, test } from './shop'
 
 type Page = import('@playwright/test').Page
 
@@ -58,12 +58,13 @@ test('a whole two-stroke job from intake to the run-in sheet', async ({ bench })
         expect(state.next.kind, state.next.text).not.toBe('wait')
         await expect(bench.getByText(state.next.text, { exact: true }).first()).toBeVisible()
         await doNext(bench, state.next, state.spots)
-        const seen = state.lastSeq
-        await expect
-            .poll(async () => (await job(bench, 217)).lastSeq, { message: state.next.text })
-            .toBeGreaterThan(seen)
-        await expect.poll(async () => bench.getByText(/waiting to be sent|Sending/).count()).toBe(0)
-        state = await job(bench, 217)
+        await expect(bench.getByText(/waiting to be sent|Sending/)).toHaveCount(0)
+        const { lastSeq, next } = state
+        const stored = async () => {
+            state = await job(bench, 217)
+            return state.lastSeq
+        }
+        await expect.poll(stored, { message: next.text, intervals: [60] }).toBeGreaterThan(lastSeq)
     }
     expect(
         state.steps.filter((step: { state: string }) => step.state !== 'done').map((step: { id: string }) => step.id),
@@ -144,7 +145,9 @@ test('a rag in the cases and a nut that is owed stand on the slip until somebody
     await expect(bench.getByText('Owed its torque: rotor nut', { exact: false }).first()).toBeVisible()
 })
 
-test('a wait survives reload and a restart of the server, and ends when a person has seen', async ({ bench }) => {
+test('a wait survives reload and a restart of the server, and ends when a person has seen', async ({ page: bench }) => {
+    execFileSync('php', ['artisan', 'moltrek:demo', '--fresh'])
+    await signIn(bench, 'tomas')
     await bench.goto('/jobs/203')
     const slip = bench.getByRole('complementary', { name: 'Slip' })
     await expect(slip.getByRole('timer')).toContainText(/^1[0-9]:\d\d$/)

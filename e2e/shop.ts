@@ -3,7 +3,12 @@ import { readFileSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { test as base, expect, type Page } from '@playwright/test'
 
-const artisan = (...args: string[]) => execFileSync('php', ['artisan', ...args], { encoding: 'utf8' })
+/** The demo shop as it was when the suite began; nothing of an earlier test is left in the database or the cache. */
+function asNew(): void {
+    const copy = 'here=$PWD; . bin/lib/platform.sh; . bin/lib/database.sh; database_copy moltrek_e2e_seed moltrek_e2e'
+    execFileSync('bash', ['-euc', copy])
+    execFileSync('php', ['artisan', 'cache:clear'])
+}
 
 /** The demo passwords, as they were made for this copy. */
 const passwords = () => JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8')) as Record<string, string>
@@ -12,8 +17,7 @@ const passwords = () => JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8'
 export const test = base.extend<{ shop: undefined; bench: Page }>({
     shop: [
         async ({ browserName: _ }, use) => {
-            artisan('moltrek:demo', '--fresh')
-            artisan('cache:clear')
+            asNew()
             await use(undefined)
         },
         { auto: true },

@@ -35,6 +35,7 @@ abstract class TestCase extends BaseTestCase
         Carbon::setTestNow(self::NOW);
         CarbonImmutable::setTestNow(self::NOW);
         $this->withoutMiddleware(ValidateCsrfToken::class);
+        $this->withoutVite();
     }
 
     public function createApplication()

@@ -27,7 +27,7 @@ final class DrawingView
         $geometry = new CrankGeometry($stroke / 2, $rod);
 
         return new DrawingShape(
-            $sheet->cycle->value, $sheet->form->value, $sheet->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
+            $sheet->cycle->value, $sheet->form->value, $sheet->veeAngle, $sheet->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
             $bore, $stroke,
             $rod,
             $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
@@ -42,7 +42,7 @@ final class DrawingView
     {
         $crank = fmod(self::SHOWN_AT + $cylinder->phase, 360.0);
 
-        return new CylinderShape($cylinder->id, $cylinder->name, $cylinder->phase, $geometry->belowTopDeadCentre($crank), $crank);
+        return new CylinderShape($cylinder->id, $cylinder->name, $cylinder->phase, $geometry->belowTopDeadCentre($crank), $crank, $cylinder->bank);
     }
 
     private static function millimetres(Length $length): float

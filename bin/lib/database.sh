@@ -74,3 +74,9 @@ database_ensure() {
 }
 
 database_drop() { database_psql postgres -c "drop database if exists $1 with (force)"; }
+
+# database_copy from to: a database as another one stands now, in place of what it was.
+database_copy() {
+  database_drop "$2"
+  database_psql postgres -c "create database $2 template $1"
+}

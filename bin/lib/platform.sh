@@ -53,7 +53,7 @@ prepare_packages() {
   command -v composer >/dev/null || missing+=(composer)
   command -v node >/dev/null || missing+=(nodejs)
   command -v npm >/dev/null || missing+=(npm)
-  command -v chromium >/dev/null || missing+=(chromium)
+  command -v chromium-headless-shell >/dev/null || missing+=(chromium-headless-shell)
   command -v setsid >/dev/null || missing+=(util-linux)
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
   local have=''

@@ -71,6 +71,7 @@ end_to_end() {
   database_ensure moltrek_e2e
   export DB_DATABASE=moltrek_e2e CACHE_STORE=file BCRYPT_ROUNDS=4
   artisan moltrek:demo --fresh
+  database_copy moltrek_e2e moltrek_e2e_seed
   server_start e2e "${MOLTREK_TEST_PORT:-8190}"
   MOLTREK_ADDRESS=$(server_address e2e) suite playwright var/log/playwright.xml npx playwright test "$@"
   unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS

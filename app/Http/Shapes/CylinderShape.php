@@ -19,6 +19,8 @@ final readonly class CylinderShape
         public float $belowTop,
         #[OA\Property(description: 'where its crank pin stands in the drawing, degrees after top dead centre')]
         public float $crank,
+        #[OA\Property]
+        public ?string $bank,
     ) {
     }
 }

@@ -17,6 +17,8 @@ final readonly class DrawingShape
         public string $cycle,
         #[OA\Property]
         public string $form,
+        #[OA\Property(description: 'between the banks of a V, in degrees')]
+        public ?float $veeAngle,
         #[OA\Property]
         public string $cooling,
         #[OA\Property]

@@ -551,6 +551,7 @@ export interface components {
              * @description where its crank pin stands in the drawing, degrees after top dead centre
              */
             crank: number;
+            bank: string | null;
         };
         /** @description A stretch of one person's work on one job, or of a wait. */
         DateBar: {
@@ -595,6 +596,11 @@ export interface components {
         Drawing: {
             cycle: string;
             form: string;
+            /**
+             * Format: float
+             * @description between the banks of a V, in degrees
+             */
+            veeAngle: number | null;
             cooling: string;
             valveGear: string;
             exhaustValve: boolean;

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Schemas } from '../app/api'
-import type { Row, StackLayout } from './stackLayout'
+import { type Bank, CRANK_DOWN, type Row, type StackLayout } from './stackLayout'
 
 type Drawing = Schemas['Drawing']
 
@@ -40,7 +40,7 @@ export function StackDrawing({
                         strokeDasharray={off ? `${2.4 * weight} ${1.8 * weight}` : undefined}
                         opacity={off ? 0.72 : 1}
                     >
-                        {PARTS[row.slab.drawnAs]?.({ drawing, layout, row }) ?? Gasket({ drawing, layout, row })}
+                        <SlabPart drawing={drawing} layout={layout} row={row} />
                     </g>
                 )
             })}
@@ -58,18 +58,62 @@ const PARTS: Record<string, (part: Part) => ReactNode> = {
     cover: Cover,
 }
 
+/** A slab's part; of a V, above the cases, one a bank, each turned to where it leans. */
+function SlabPart({ drawing, layout, row }: Part) {
+    const draw = PARTS[row.slab.drawnAs] ?? Gasket
+    if (layout.banks.length === 0) {
+        return draw({ drawing, layout, row })
+    }
+    if (row.slab.drawnAs === 'case') {
+        return VeeCase({ drawing, layout, row })
+    }
+    return layout.banks.map((bank) => (
+        <g key={bank.cylinder.id} transform={leant(bank, layout, row)}>
+            {draw({ drawing: { ...drawing, cylinders: [bank.cylinder] }, layout, row })}
+        </g>
+    ))
+}
+
+const middleOf = (row: Row) => row.partY + row.partHeight / 2
+
+const leant = (bank: Bank, layout: StackLayout, row: Row) =>
+    `translate(${bank.side * row.lean} 0) rotate(${bank.tilt} ${layout.centres[0]} ${middleOf(row)})`
+
+/** The pins of a V: the pistons lean with their banks, the crank pins stand where the crank is turned to. */
+function veePins({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
+    const barrel = layout.rows.find((row) => row.slab.drawnAs === 'barrel')
+    return layout.banks.flatMap((bank) => {
+        const one = { ...drawing, cylinders: [bank.cylinder] }
+        const turned = { ...bank.cylinder, crank: bank.cylinder.crank + bank.tilt }
+        const [upright] = straightPins({ drawing: one, layout })
+        const [thrown] = straightPins({ drawing: { ...drawing, cylinders: [turned] }, layout })
+        if (!barrel || !upright || !thrown) {
+            return []
+        }
+        const tilt = (bank.tilt * Math.PI) / 180
+        const down = upright.pinY - middleOf(barrel)
+        const x = upright.x + bank.side * barrel.lean - down * Math.sin(tilt)
+        return [{ ...thrown, pinX: x, pinY: middleOf(barrel) + down * Math.cos(tilt) }]
+    })
+}
+
+function pins(part: { drawing: Drawing; layout: StackLayout }) {
+    return part.layout.banks.length > 0 && part.drawing.cylinders.length > 1 ? veePins(part) : straightPins(part)
+}
+
 /** Where each piston pin and crank pin stand. */
-function pins({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
+function straightPins({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
     const barrel = layout.rows.find((row) => row.slab.drawnAs === 'barrel')
     const cases = layout.rows.find((row) => row.slab.drawnAs === 'case')
     return drawing.cylinders.map((cylinder, index) => {
         const x = layout.centres[index] ?? 0
         const angle = (cylinder.crank * Math.PI) / 180
         const throwLength = (drawing.stroke / 2) * layout.scale * 0.8
-        const crankY = cases ? cases.y + cases.partHeight * 0.56 : 0
+        const crankY = cases ? cases.y + cases.partHeight * CRANK_DOWN : 0
         const crownY = (barrel?.partY ?? 0) + cylinder.belowTop * layout.scale
         return {
             x,
+            pinX: x,
             crownY,
             pinY: crownY + drawing.pistonHeight * layout.scale * 0.56,
             crankY,
@@ -85,8 +129,8 @@ function Rods({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
         <g stroke="currentColor" fill="var(--metal)">
             {pins({ drawing, layout }).map((at) => (
                 <path
-                    key={at.x}
-                    d={`M${at.x - half} ${at.pinY}L${at.throwX - half * 1.5} ${at.throwY}H${at.throwX + half * 1.5}L${at.x + half} ${at.pinY}Z`}
+                    key={at.pinX}
+                    d={`M${at.pinX - half} ${at.pinY}L${at.throwX - half * 1.5} ${at.throwY}H${at.throwX + half * 1.5}L${at.pinX + half} ${at.pinY}Z`}
                 />
             ))}
         </g>
@@ -114,17 +158,51 @@ function Case({ drawing, layout, row }: Part) {
             />
             <path d={flats + mouths} fill="none" />
             {pins({ drawing, layout }).map((at) => (
-                <g key={at.x}>
-                    <circle cx={at.x} cy={at.crankY} r={chamber} fill="var(--metal-shade)" fillOpacity="0.8" />
+                <CrankThrow key={at.pinX} at={at} chamber={chamber} bore={bore} />
+            ))}
+        </>
+    )
+}
+
+type Pins = ReturnType<typeof straightPins>[number]
+
+function CrankThrow({ at, chamber, bore }: { at: Pins; chamber: number; bore: number }) {
+    return (
+        <g>
+            <circle cx={at.x} cy={at.crankY} r={chamber} fill="var(--metal-shade)" fillOpacity="0.8" />
+            <path
+                d={`M${at.x} ${at.crankY}L${at.throwX} ${at.throwY}`}
+                strokeWidth={bore * 0.13}
+                opacity="0.35"
+                strokeLinecap="round"
+            />
+            <circle cx={at.x} cy={at.crankY} r={bore * 0.075} fill="var(--metal)" />
+            <circle cx={at.throwX} cy={at.throwY} r={bore * 0.105} fill="var(--metal)" />
+        </g>
+    )
+}
+
+/** The cases of a V: one round chamber, a mouth for each bank. */
+function VeeCase({ drawing, layout, row }: Part) {
+    const { bore, wall } = layout
+    const x = layout.centres[0] ?? 0
+    const crankY = row.y + row.partHeight * CRANK_DOWN
+    const round = Math.min(row.partHeight * (1 - CRANK_DOWN) - 2, bore * 0.8)
+    const half = bore / 2 + wall
+    const top = row.y + 4
+    return (
+        <>
+            {layout.banks.map((bank) => (
+                <g key={bank.cylinder.id} transform={`rotate(${bank.tilt} ${x} ${crankY})`}>
                     <path
-                        d={`M${at.x} ${at.crankY}L${at.throwX} ${at.throwY}`}
-                        strokeWidth={bore * 0.13}
-                        opacity="0.35"
-                        strokeLinecap="round"
+                        d={`M${x - half} ${crankY}V${top}H${x - bore / 2}V${top + bore * 0.3}M${x + half} ${crankY}V${top}H${x + bore / 2}V${top + bore * 0.3}`}
+                        fill="none"
                     />
-                    <circle cx={at.x} cy={at.crankY} r={bore * 0.075} fill="var(--metal)" />
-                    <circle cx={at.throwX} cy={at.throwY} r={bore * 0.105} fill="var(--metal)" />
                 </g>
+            ))}
+            <circle cx={x} cy={crankY} r={round} fill="var(--metal)" />
+            {pins({ drawing, layout }).map((at) => (
+                <CrankThrow key={at.pinX} at={at} chamber={round * 0.82} bore={bore} />
             ))}
         </>
     )

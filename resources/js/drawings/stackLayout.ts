@@ -16,6 +16,16 @@ export interface Row {
     /** Where the part itself is drawn within it. */
     partY: number
     partHeight: number
+    /** Of a V: how far the bank's part stands out from the middle. */
+    lean: number
+}
+
+/** One bank of a V, seen along the crank: its first cylinder stands for those behind it. */
+export interface Bank {
+    cylinder: Schemas['Cylinder']
+    /** Degrees from upright, clockwise. */
+    tilt: number
+    side: -1 | 1
 }
 
 export interface StackLayout {
@@ -25,8 +35,10 @@ export interface StackLayout {
     height: number
     /** Top-down. */
     rows: Row[]
-    /** The cylinders' axes. */
+    /** The cylinders' axes; of a V, the one axis that each bank is turned from. */
     centres: number[]
+    /** Empty where the cylinders stand in a line. */
+    banks: Bank[]
     bore: number
     wall: number
     left: number
@@ -35,6 +47,9 @@ export interface StackLayout {
 
 const PITCH = 1.3
 const WALL = 0.17
+
+/** How far below the case mouths the crank's centre lies, as a part of the case's height. */
+export const CRANK_DOWN = 0.56
 
 /** Heights of the parts in millimetres, as far as the sheet says them, else in proportion to the bore. */
 function partHeight(drawnAs: string, drawing: Drawing, scale: number): number {
@@ -54,6 +69,36 @@ function partHeight(drawnAs: string, drawing: Drawing, scale: number): number {
     }
 }
 
+/** The first bank leans to the right, as the wheels roll, and the second to the left. */
+export function banksOf(drawing: Drawing): Bank[] {
+    if (drawing.form !== 'vee') {
+        return []
+    }
+    const bankOf = (cylinder: Schemas['Cylinder']) => cylinder.bank ?? cylinder.id
+    const half = (drawing.veeAngle ?? 90) / 2
+    const firsts = drawing.cylinders.filter(
+        (cylinder, index, all) => all.findIndex((other) => bankOf(other) === bankOf(cylinder)) === index,
+    )
+    return firsts
+        .slice(0, 2)
+        .map((cylinder, index) => ({ cylinder, tilt: index === 0 ? half : -half, side: index === 0 ? 1 : -1 }))
+}
+
+/** How far from the crank's centre the middle of each slab's part stands, top-down, in the units of the heights. */
+function reaches(heights: number[]): number[] {
+    const cases = heights[heights.length - 1] ?? 0
+    return heights.map((height, index) => {
+        const below = heights.slice(index + 1, -1).reduce((sum, each) => sum + each, 0)
+        return cases * CRANK_DOWN + below + height / 2
+    })
+}
+
+const radians = (degrees: number) => (degrees * Math.PI) / 180
+
+/** What a part takes up, sideways or upright, when it leans. */
+const leaning = (along: number, across: number, tilt: number) =>
+    along * Math.cos(radians(tilt)) + across * Math.sin(radians(tilt))
+
 /**
  * The column of slabs, taken apart a little so that each can be touched, all parts to one scale and on the cylinders' axes.
  *
@@ -71,25 +116,39 @@ export function layoutStack(
         strip = 0,
     }: { tallest?: number; togetherUpTo?: string | null; strip?: number } = {},
 ): StackLayout {
-    const count = drawing.cylinders.length
-    const wide = drawing.bore * (PITCH * (count - 1) + 1 + 4.7 * WALL)
-    const scale = Math.min(width / wide, tallest / drawing.barrelHeight)
+    const banks = banksOf(drawing)
+    const tilt = Math.abs(banks[0]?.tilt ?? 0)
+    const count = banks.length > 0 ? 1 : drawing.cylinders.length
+    const topDown = [...slabs].reverse()
+    const out = drawing.bore * (PITCH * (count - 1) + 1 + 4.7 * WALL)
+    const full = topDown.map((slab) => partHeight(slab.drawnAs, drawing, 1))
+    const reach = reaches(full)
+    const spread = Math.max(
+        ...topDown.map((_, index) => {
+            const centre = (reach[index] ?? 0) * Math.sin(radians(tilt))
+            return 2 * (centre + leaning(out / 2, (full[index] ?? 0) / 2, tilt))
+        }),
+    )
+    const scale = Math.min(width / (banks.length > 0 ? spread : out), tallest / drawing.barrelHeight)
     const bore = drawing.bore * scale
     const wall = bore * WALL
     const pitch = bore * PITCH
     const middle = width / 2
-    const centres = drawing.cylinders.map((_, index) => middle + (index - (count - 1) / 2) * pitch)
+    const centres = Array.from({ length: count }, (_, index) => middle + (index - (count - 1) / 2) * pitch)
     const rows: Row[] = []
     let y = 0
-    for (const slab of [...slabs].reverse()) {
+    for (const [index, slab] of topDown.entries()) {
         if (slab.id === togetherUpTo && rows.length > 0) {
             y += strip
         }
+        const cases = slab.drawnAs === 'case'
         const part = partHeight(slab.drawnAs, drawing, scale)
-        const gap = slab.drawnAs === 'case' ? 0 : 5
-        const height = Math.max(part + 2 * gap, least(slab))
-        const partY = slab.drawnAs === 'case' ? y : y + (height - part) / 2
-        rows.push({ slab, y, height, partY, partHeight: part })
+        const taken = cases || banks.length === 0 ? part : leaning(part, bore + 2 * wall, tilt)
+        const gap = cases ? 0 : 5
+        const height = Math.max(taken + 2 * gap, least(slab))
+        const partY = cases ? y : y + (height - part) / 2
+        const lean = cases ? 0 : (reach[index] ?? 0) * scale * Math.sin(radians(tilt))
+        rows.push({ slab, y, height, partY, partHeight: part, lean })
         y += height
     }
     return {
@@ -98,6 +157,7 @@ export function layoutStack(
         height: y + 4,
         rows,
         centres,
+        banks,
         bore,
         wall,
         left: (centres[0] ?? middle) - bore / 2 - wall,

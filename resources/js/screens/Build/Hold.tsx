@@ -1,11 +1,12 @@
-import { type FormEvent, useState } from 'react'
 import type { Job, Step } from '../../app/api'
+import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { ReasonForm } from '../../parts/ReasonForm'
 
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
-    const [waiving, setWaiving] = useState<number | null>(null)
+    const [waiving, setWaiving] = useKept<number | null>(`waiving:${job.number}:${step.id}`, null)
     const sent = new Set(
         useWaiting(job.number)
             .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
@@ -83,41 +84,27 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                                     </button>
                                 )}
                             </div>
-                            {waiving === ask.item && (
-                                <Waive job={job} step={step} item={ask.item} onDone={() => setWaiving(null)} />
+                            {waiving === ask.item && !seen && (
+                                <ReasonForm
+                                    keep={`waive:${job.number}:${step.id}:${ask.item}`}
+                                    label="Why it is waived"
+                                    hint="why; it stays on the record with your initials"
+                                    confirm="Waive it"
+                                    onReason={(reason) => {
+                                        setWaiving(null)
+                                        void outbox.add(
+                                            job.number,
+                                            'hold_waived',
+                                            { hold: step.id, item: ask.item, reason },
+                                            `Waived: ${ask.text.toLowerCase()}`,
+                                        )
+                                    }}
+                                />
                             )}
                         </li>
                     )
                 })}
             </ul>
         </section>
-    )
-}
-
-function Waive({ job, step, item, onDone }: { job: Job; step: Step; item: number; onDone: () => void }) {
-    const [reason, setReason] = useState('')
-    const submit = (event: FormEvent) => {
-        event.preventDefault()
-        if (reason.trim() !== '') {
-            const body = { hold: step.id, item, reason: reason.trim() }
-            void outbox.add(job.number, 'hold_waived', body, `Waived: ${step.asks[item]?.text.toLowerCase()}`)
-            onDone()
-        }
-    }
-    return (
-        <form onSubmit={submit} className="flex gap-2 pb-2">
-            <input
-                aria-label="Why it is waived"
-                placeholder="why; it stays on the record with your initials"
-                // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
-                autoFocus
-                className="input h-12 flex-1"
-                value={reason}
-                onChange={(event) => setReason(event.target.value)}
-            />
-            <button type="submit" className="btn h-12" disabled={reason.trim() === ''}>
-                Waive it
-            </button>
-        </form>
     )
 }

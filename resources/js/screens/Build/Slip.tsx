@@ -4,6 +4,7 @@ import { clock, dayHeading } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { outbox, type Waiting } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { ReasonForm } from '../../parts/ReasonForm'
 import { SlipTop } from './SlipTop'
 
 type Line = Schemas['SlipLine']
@@ -101,7 +102,27 @@ function SlipLine({ job, line }: { job: Job; line: Line }) {
                         struck out: {line.struckReason} <b>{line.struckBy}</b>
                     </p>
                 )}
-                {striking && <StrikeForm job={job} line={line} onDone={() => setStriking(false)} />}
+                {striking && (
+                    <div className="mt-2">
+                        <ReasonForm
+                            keep={`strike:${line.id}`}
+                            label="Why it is struck out"
+                            hint="why"
+                            confirm="Strike out"
+                            cancel="Keep"
+                            onCancel={() => setStriking(false)}
+                            onReason={(reason) => {
+                                setStriking(false)
+                                void outbox.add(
+                                    job.number,
+                                    'entry_struck',
+                                    { entry: line.id, reason },
+                                    `Struck out: ${line.text}, ${reason}`,
+                                )
+                            }}
+                        />
+                    </div>
+                )}
             </div>
             {line.mayBeStruck && !striking && (
                 <button
@@ -118,39 +139,6 @@ function SlipLine({ job, line }: { job: Job; line: Line }) {
                 </button>
             )}
         </div>
-    )
-}
-
-function StrikeForm({ job, line, onDone }: { job: Job; line: Line; onDone: () => void }) {
-    const [reason, setReason] = useState('')
-    const submit = (event: FormEvent) => {
-        event.preventDefault()
-        if (reason.trim() !== '') {
-            const body = { entry: line.id, reason: reason.trim() }
-            void outbox.add(job.number, 'entry_struck', body, `Struck out: ${line.text}, ${reason.trim()}`)
-            onDone()
-        }
-    }
-    return (
-        <form onSubmit={submit} className="mt-2 space-y-2">
-            <input
-                aria-label="Why it is struck out"
-                placeholder="why"
-                // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
-                autoFocus
-                className="input h-12 w-full"
-                value={reason}
-                onChange={(event) => setReason(event.target.value)}
-            />
-            <div className="flex gap-2">
-                <button type="submit" disabled={reason.trim() === ''} className="btn btn-neutral h-12 flex-1">
-                    Strike out
-                </button>
-                <button type="button" className="btn h-12" onClick={onDone}>
-                    Keep
-                </button>
-            </div>
-        </form>
     )
 }
 

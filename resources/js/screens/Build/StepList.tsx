@@ -50,6 +50,13 @@ function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<stri
     const ready = !done && (step.canBeDone || (step.needs.length > 0 && open.length === 0))
     const first = job.steps.find((other) => other.id === open[0])
     if (step.kind === 'hold' && !done && open.length === 0) {
+        if (job.next.id === step.id) {
+            return (
+                <li className="border-b border-line py-2 font-bold">
+                    {step.name} <span className="text-sm font-normal text-quiet">next, to be answered above</span>
+                </li>
+            )
+        }
         return (
             <li className="border-b border-line py-2">
                 <Hold job={job} step={step} />

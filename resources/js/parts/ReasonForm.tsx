@@ -1,0 +1,56 @@
+import type { FormEvent } from 'react'
+import { useKept } from '../app/kept'
+
+interface Props {
+    /** Under which key what is typed is kept, over a reload and while the form moves about the screen. */
+    keep: string
+    /** What the reason is for. */
+    label: string
+    hint: string
+    confirm: string
+    onReason: (reason: string) => void
+    /** Words for giving it up, and what that does. */
+    cancel?: string
+    onCancel?: () => void
+}
+
+/** A reason in one line and the button that stands for it; nothing happens without a reason. */
+export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCancel }: Props) {
+    const [typed, setTyped] = useKept<string | null>(keep, null)
+    const reason = (typed ?? '').trim()
+    const submit = (event: FormEvent) => {
+        event.preventDefault()
+        if (reason !== '') {
+            setTyped(null)
+            onReason(reason)
+        }
+    }
+    return (
+        <form onSubmit={submit} className="flex flex-wrap gap-2 pb-2">
+            <input
+                aria-label={label}
+                placeholder={hint}
+                // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
+                autoFocus
+                className="input h-12 min-w-48 flex-1"
+                value={typed ?? ''}
+                onChange={(event) => setTyped(event.target.value)}
+            />
+            <button type="submit" className="btn btn-neutral h-12" disabled={reason === ''}>
+                {confirm}
+            </button>
+            {onCancel && (
+                <button
+                    type="button"
+                    className="btn h-12"
+                    onClick={() => {
+                        setTyped(null)
+                        onCancel()
+                    }}
+                >
+                    {cancel}
+                </button>
+            )}
+        </form>
+    )
+}
