@@ -23,7 +23,7 @@ export function StackDrawing({
     weight?: number
 }) {
     return (
-        <g className="ink" strokeWidth={weight} strokeLinejoin="round">
+        <g className="ink" strokeWidth={Math.min(weight, layout.bore / 28)} strokeLinejoin="round">
             <defs>
                 <pattern id="hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                     <rect width="7" height="7" fill="var(--metal)" />
@@ -77,7 +77,7 @@ function SlabPart({ drawing, layout, row }: Part) {
 const middleOf = (row: Row) => row.partY + row.partHeight / 2
 
 const leant = (bank: Bank, layout: StackLayout, row: Row) =>
-    `translate(${bank.side * row.lean} 0) rotate(${bank.tilt} ${layout.centres[0]} ${middleOf(row)})`
+    `translate(${bank.side * layout.lean} 0) rotate(${bank.tilt} ${layout.centres[0]} ${middleOf(row)})`
 
 /** The pins of a V: the pistons lean with their banks, the crank pins stand where the crank is turned to. */
 function veePins({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
@@ -92,7 +92,7 @@ function veePins({ drawing, layout }: { drawing: Drawing; layout: StackLayout })
         }
         const tilt = (bank.tilt * Math.PI) / 180
         const down = upright.pinY - middleOf(barrel)
-        const x = upright.x + bank.side * barrel.lean - down * Math.sin(tilt)
+        const x = upright.x + bank.side * layout.lean - down * Math.sin(tilt)
         return [{ ...thrown, pinX: x, pinY: middleOf(barrel) + down * Math.cos(tilt) }]
     })
 }

@@ -16,8 +16,6 @@ export interface Row {
     /** Where the part itself is drawn within it. */
     partY: number
     partHeight: number
-    /** Of a V: how far the bank's part stands out from the middle. */
-    lean: number
 }
 
 /** One bank of a V, seen along the crank: its first cylinder stands for those behind it. */
@@ -39,6 +37,8 @@ export interface StackLayout {
     centres: number[]
     /** Empty where the cylinders stand in a line. */
     banks: Bank[]
+    /** How far each bank's parts stand out from the middle, so that the feet of the barrels just clear each other. */
+    lean: number
     bore: number
     wall: number
     left: number
@@ -84,15 +84,6 @@ export function banksOf(drawing: Drawing): Bank[] {
         .map((cylinder, index) => ({ cylinder, tilt: index === 0 ? half : -half, side: index === 0 ? 1 : -1 }))
 }
 
-/** How far from the crank's centre the middle of each slab's part stands, top-down, in the units of the heights. */
-function reaches(heights: number[]): number[] {
-    const cases = heights[heights.length - 1] ?? 0
-    return heights.map((height, index) => {
-        const below = heights.slice(index + 1, -1).reduce((sum, each) => sum + each, 0)
-        return cases * CRANK_DOWN + below + height / 2
-    })
-}
-
 const radians = (degrees: number) => (degrees * Math.PI) / 180
 
 /** What a part takes up, sideways or upright, when it leans. */
@@ -121,14 +112,9 @@ export function layoutStack(
     const count = banks.length > 0 ? 1 : drawing.cylinders.length
     const topDown = [...slabs].reverse()
     const out = drawing.bore * (PITCH * (count - 1) + 1 + 4.7 * WALL)
-    const full = topDown.map((slab) => partHeight(slab.drawnAs, drawing, 1))
-    const reach = reaches(full)
-    const spread = Math.max(
-        ...topDown.map((_, index) => {
-            const centre = (reach[index] ?? 0) * Math.sin(radians(tilt))
-            return 2 * (centre + leaning(out / 2, (full[index] ?? 0) / 2, tilt))
-        }),
-    )
+    const tall = Math.max(drawing.barrelHeight, drawing.bore)
+    const apart = leaning(drawing.bore * (0.5 + WALL), drawing.barrelHeight / 2, tilt)
+    const spread = 2 * (apart + leaning(out / 2, tall / 2, tilt))
     const scale = Math.min(width / (banks.length > 0 ? spread : out), tallest / drawing.barrelHeight)
     const bore = drawing.bore * scale
     const wall = bore * WALL
@@ -137,7 +123,7 @@ export function layoutStack(
     const centres = Array.from({ length: count }, (_, index) => middle + (index - (count - 1) / 2) * pitch)
     const rows: Row[] = []
     let y = 0
-    for (const [index, slab] of topDown.entries()) {
+    for (const slab of topDown) {
         if (slab.id === togetherUpTo && rows.length > 0) {
             y += strip
         }
@@ -147,8 +133,7 @@ export function layoutStack(
         const gap = cases ? 0 : 5
         const height = Math.max(taken + 2 * gap, least(slab))
         const partY = cases ? y : y + (height - part) / 2
-        const lean = cases ? 0 : (reach[index] ?? 0) * scale * Math.sin(radians(tilt))
-        rows.push({ slab, y, height, partY, partHeight: part, lean })
+        rows.push({ slab, y, height, partY, partHeight: part })
         y += height
     }
     return {
@@ -158,6 +143,7 @@ export function layoutStack(
         rows,
         centres,
         banks,
+        lean: banks.length > 0 ? apart * scale : 0,
         bore,
         wall,
         left: (centres[0] ?? middle) - bore / 2 - wall,
