@@ -18,6 +18,7 @@ use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\SheetLimit;
+use Moltrek\Core\Sheet\SourceKind;
 
 /** An assessment of the core as the screens take it: lengths in millimetres, the ruler ready to draw. */
 final class AssessmentView
@@ -40,7 +41,7 @@ final class AssessmentView
         );
     }
 
-    private static function verdict(Verdict $verdict): VerdictShape
+    public static function verdict(Verdict $verdict): VerdictShape
     {
         return new VerdictShape(
             $verdict->state->value, $verdict->side?->value, $verdict->likely?->value, $verdict->words, $verdict->reason, $verdict->action,
@@ -64,12 +65,17 @@ final class AssessmentView
 
     private static function source(SheetLimit $stated, Assessment $assessment): SourceShape
     {
-        $notes = array_filter([$stated->condition, $stated->rule === null ? null : 'rule on the '.($stated->onMeasuredBore ? 'measured' : 'nominal').' bore', $stated->note]);
+        return self::stated($stated, $assessment->source->range, $assessment->source->service);
+    }
+
+    /** What a source states, and whether it rules the range or the service limit. */
+    public static function stated(SheetLimit $stated, ?SourceKind $range, ?SourceKind $service): SourceShape
+    {
+        $remarks = $stated->remarks();
 
         return new SourceShape(
-            $stated->source->value, self::limitText($stated->limit).($notes === [] ? '' : ' ('.implode(', ', $notes).')'), $stated->limit->hasRange(), $stated->limit->hasService(),
-            $stated->limit->hasRange() && $assessment->source->range === $stated->source,
-            $stated->limit->hasService() && $assessment->source->service === $stated->source,
+            $stated->source->value, self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'), $stated->limit->hasRange(), $stated->limit->hasService(),
+            $stated->limit->hasRange() && $range === $stated->source, $stated->limit->hasService() && $service === $stated->source,
         );
     }
 

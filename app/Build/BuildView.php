@@ -42,6 +42,7 @@ final readonly class BuildView
         $days = $this->daysLeft();
         $barrel = new BarrelView($this->state);
         $plan = new PlanView($this->state);
+        $marks = new MarksView($this->state);
 
         return new JobShape(
             $this->job->number, $sheet->title(), $sheet->description(), self::facts($sheet), $this->job->owner, $this->state->complaint(),
@@ -53,7 +54,7 @@ final readonly class BuildView
             array_map($this->assessment(...), array_values($this->state->assessments())),
             $plan->steps(),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
-            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
+            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             $this->state->nextSteps(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
             array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
             Shop::zone(),

@@ -44,10 +44,8 @@ final class SheetView
             foreach ($places === [] ? ($stated === [] ? [] : [null]) : $places as $place) {
                 $limits = $engine->limitsFor($key, ...($place === null ? [] : [$place]));
                 $source = Ruling::over($limits, null);
-                $rows[] = new SheetLimitShape(Catalogue::all()[$key]->title(), $place ?? '', array_map(static fn (SheetLimit $limit): SourceShape => new SourceShape(
-                    $limit->source->value, AssessmentView::limitText($limit->limit).self::remarks($limit), $limit->limit->hasRange(), $limit->limit->hasService(),
-                    $limit->limit->hasRange() && $source->range === $limit->source, $limit->limit->hasService() && $source->service === $limit->source,
-                ), $limits));
+                $rows[] = new SheetLimitShape(Catalogue::all()[$key]->title(), $place ?? '',
+                    array_map(static fn (SheetLimit $limit): SourceShape => AssessmentView::stated($limit, $source->range, $source->service), $limits));
             }
         }
 
@@ -71,12 +69,5 @@ final class SheetView
         rewind($out);
 
         return (string) stream_get_contents($out);
-    }
-
-    private static function remarks(SheetLimit $limit): string
-    {
-        $remarks = array_filter([$limit->condition, $limit->rule === null ? null : 'rule on the '.($limit->onMeasuredBore ? 'measured' : 'nominal').' bore', $limit->note]);
-
-        return $remarks === [] ? '' : ' ('.implode(', ', $remarks).')';
     }
 }

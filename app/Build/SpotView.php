@@ -26,7 +26,7 @@ final class SpotView
         $first = $state->firstAt($spot->id);
 
         return new SpotShape(
-            $spot->id, $measurable->key, $spot->form()->value, $spot->name, $spot->hint, $state->slabOf($spot)->id, $spot->cylinder?->id, $spot->part,
+            $spot->id, $measurable->key, $spot->form()->value, $spot->name, $spot->hint, $measurable->sketch->value ?? '', $state->slabOf($spot)->id, $spot->cylinder?->id, $spot->part,
             $spot->depth?->quantity()['value'], $spot->about?->quantity()['value'],
             $measurable->group, $measurable->title(), $spot->cylinder === null ? $spot->name : str_replace(', '.$spot->cylinder->name, '', $spot->name),
             $measurable->dimension->canonicalUnit()->symbol, $measurable->instrument(), $measurable->instruments, $spot->expected,

@@ -23,8 +23,9 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Sheet\EngineSheet;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
+use stdClass;
 
-/** Brannoch Slip Engine Room: three people, their tools, and three engines in different states. Everything is made up. */
+/** Brannoch Slip Engine Room: three people, their tools, and engines in different states. Everything is made up. */
 final class DemoSeeder extends Seeder
 {
     private CarbonImmutable $today;
@@ -42,6 +43,7 @@ final class DemoSeeder extends Seeder
         $this->ferrant();
         $this->brindlecote();
         $this->dunmoor();
+        $this->harbickWithKit();
     }
 
     private function people(): void
@@ -150,6 +152,12 @@ final class DemoSeeder extends Seeder
             }
         }
         $entries[] = [-2, '11:10', 'petra', 'note_written', ['text' => 'Chain guide in its slot and whole; wear on the slipper even.']];
+        $marks = ['bore.1' => 'B', 'bore.2' => 'A', 'bore.3' => 'B', 'bore.4' => 'B', 'piston.1' => 'A', 'piston.2' => 'B', 'piston.3' => 'A', 'piston.4' => 'B',
+            'case_at_main.1' => '5', 'crank_at_main.1' => '2', 'case_at_main.2' => '5', 'crank_at_main.2' => '3', 'case_at_main.3' => '4', 'crank_at_main.3' => '1',
+            'rod.1' => '3', 'crankpin.1' => '1', 'rod.2' => '3', 'crankpin.2' => '2'];
+        foreach ($marks as $place => $mark) {
+            $entries[] = [-1, '15:30', 'petra', 'mark_read', ['place' => $place, 'mark' => $mark]];
+        }
         $this->log($job, $entries);
     }
 
@@ -244,6 +252,31 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
+    /** The same engine with parts of other makers: a larger bore, its gasket, and limits that come with them. */
+    private function harbickWithKit(): void
+    {
+        $document = JsonText::decode((string) file_get_contents(database_path('sheets/harbick-421.json')));
+        assert($document instanceof stdClass && $document->piston instanceof stdClass);
+        $document->id = 'harbick-421-kit';
+        $document->model = '421 Yard, 88 kit';
+        $document->piston->type = 'forged';
+        $document->piston->sizes = [(object) ['label' => 'standard', 'piston' => '87.935 mm']];
+        $document->substitutions = JsonText::decode(JsonText::encode([
+            ['replaces' => 'barrel and piston', 'by' => 'barrel of 88 mm with a forged piston', 'source' => 'piston maker', 'bore' => '88.0 mm',
+                'limits' => [['quantity' => 'piston_clearance', 'source' => 'piston maker', 'min' => '0.060 mm', 'max' => '0.075 mm', 'note' => 'forged'],
+                    ['quantity' => 'ring_gap', 'of' => ['top', 'second'], 'source' => 'ring maker', 'min' => '0.35 mm', 'max' => '0.50 mm']],
+                'confirmed' => ['displacement']],
+            ['replaces' => 'head gasket', 'by' => 'gasket for the 88 mm bore', 'source' => 'gasket maker', 'gasket_opening' => '88.8 mm', 'confirmed' => []],
+        ]));
+        $job = $this->jobOn(228, 'harbick-421-kit', JsonText::encode($document), 'Kestle Hill peat road', 16);
+        $this->log($job, [
+            [-1, '10:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Kit bought by the owner, to be measured before it goes on.']],
+            [-1, '10:40', 'tomas', 'reading_taken', ['spot' => 'piston.1', 'reading' => '87.936 mm', 'tool' => 'm3']],
+            [-1, '10:46', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '88.004 mm', 'tool' => 'b1']],
+            [-1, '10:47', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.12', 'reading' => '88.003 mm', 'tool' => 'b1']],
+        ]);
+    }
+
     /** Ticks what can be done, step after step, until nothing can or the last one wanted is done; that one was done just now. */
     private function workOn(Job $job, string $who, int $day, string $time, ?string $until = null): void
     {
@@ -315,8 +348,12 @@ final class DemoSeeder extends Seeder
 
     private function job(int $number, string $slug, string $owner, int $promisedInDays): Job
     {
-        $file = database_path('sheets/'.$slug.'.json');
-        $sheet = Sheet::query()->create(['slug' => $slug, 'version' => 1, 'document' => (string) file_get_contents($file)]);
+        return $this->jobOn($number, $slug, (string) file_get_contents(database_path('sheets/'.$slug.'.json')), $owner, $promisedInDays);
+    }
+
+    private function jobOn(int $number, string $slug, string $document, string $owner, int $promisedInDays): Job
+    {
+        $sheet = Sheet::query()->create(['slug' => $slug, 'version' => 1, 'document' => $document]);
 
         return Job::query()->create(['number' => $number, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $this->today->addDays($promisedInDays)->format('Y-m-d')]);
     }

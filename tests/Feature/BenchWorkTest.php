@@ -117,3 +117,37 @@ it('lets a simulated tool type the same reading for the same place', function ()
     expect($read('piston.1'))->toBe($read('piston.1'))->toMatch('/^54\.9\d\d$/')->and($read('bore.1.across.12'))->toMatch('/^55\.0\d\d$/')->and($read('ring_gap.1.top'))->toBeNull();
     expect((float) $read('bore.1.across.12'))->toBeGreaterThan((float) $read('bore.1.along.68'));
 });
+
+it('keeps the maker’s marks and lets the readings prove them', function () {
+    $marks = fn (): array => collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('marks'))->keyBy('id')->all();
+    // bore 3 was read 66.218 at the top, 5 µm past group B, and 66.209 ± 3 µm below, which touches its other end
+    expect([$marks()['bore.3']['proof']['state'], $marks()['bore.3']['proof']['side']])->toBe(['out', null])
+        ->and($marks()['piston.1']['proof']['state'])->toBe('unsure')
+        ->and($marks()['case_at_main.4']['mark'])->toBeNull();
+    $this->enter(221,
+        $this->entry('mark_read', ['place' => 'case_at_main.4', 'mark' => '6']),
+        $this->entry('mark_read', ['place' => 'crank_at_main.4', 'mark' => '2']))->assertJsonPath('results.1.state', 'stored');
+    $shells = collect($this->getJson('/api/jobs/221')->json('shells'))->keyBy('proof');
+    // 6 − 2 − 1
+    expect($shells['main_oil_clearance.4'])->toMatchArray(['code' => 3, 'colour' => 'brown'])->and($shells['main_oil_clearance.5'])->toMatchArray(['code' => null, 'colour' => null]);
+});
+
+it('refuses a mark that no part here can carry', function (int $job, array $payload, string $field) {
+    $this->enter($job, $this->entry('mark_read', $payload))->assertJsonPath('results.0.state', 'refused')->assertJsonPath('results.0.refusal.field', 'payload.'.$field);
+})->with([
+    'an engine without marks' => [214, ['place' => 'piston.1', 'mark' => 'A'], 'place'],
+    'a group that the table has not' => [221, ['place' => 'piston.1', 'mark' => 'D'], 'mark'],
+    'a word for a number' => [221, ['place' => 'rod.1', 'mark' => 'three'], 'mark'],
+    'a key too many' => [221, ['place' => 'rod.1', 'mark' => '3', 'colour' => 'blue'], 'colour'],
+]);
+
+it('counts with the parts that are in the engine, not with those it left the works with', function () {
+    $job = $this->actingAs($this->person())->getJson('/api/jobs/228')->assertOk()->json();
+    // π/4 · 8.8² · 7.25 = 441.0
+    expect($job['facts'])->toContain('88.0 × 72.5 mm')->toContain('441.0 cm³');
+    $clearance = collect($job['assessments'])->firstWhere('id', 'piston_clearance.1');
+    // 88.003 − 87.936 = 0.067 within 0.060 to 0.075 of the kit; the engine's own limit would have called it too loose
+    expect($clearance['verdict']['state'])->toBe('within')->and($clearance['figure'])->toBe('0.067 to 0.068');
+    $sheet = collect($this->getJson('/api/sheets')->json())->firstWhere('slug', 'harbick-421-kit');
+    expect(collect($sheet['consequences'])->where('isWrong', true)->all())->toBe([]);
+});

@@ -18,6 +18,8 @@ final readonly class JobShape
      * @param  list<SlipLineShape>  $slip
      * @param  list<BoreAdviceShape>  $bores
      * @param  list<GapPlaceShape>  $gaps
+     * @param  list<MarkedPartShape>  $marks
+     * @param  list<ShellChoiceShape>  $shells
      * @param  list<string>  $nextSteps
      * @param  list<WaitShape>  $waits
      * @param  list<LedgerItemShape>  $ledger
@@ -78,6 +80,10 @@ final readonly class JobShape
         public ?PairingShape $pairing,
         #[OA\Property(items: new OA\Items(ref: GapPlaceShape::class))]
         public array $gaps,
+        #[OA\Property(items: new OA\Items(ref: MarkedPartShape::class))]
+        public array $marks,
+        #[OA\Property(items: new OA\Items(ref: ShellChoiceShape::class))]
+        public array $shells,
         #[OA\Property(description: 'a later version of the sheet than the one this job began with')]
         public ?int $newerSheet,
         #[OA\Property]

@@ -20,6 +20,8 @@ final readonly class SpotShape
         public string $name,
         #[OA\Property]
         public string $hint,
+        #[OA\Property(description: 'the small drawing of how it is taken')]
+        public string $sketch,
         #[OA\Property]
         public string $slab,
         #[OA\Property]

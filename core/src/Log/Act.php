@@ -2,6 +2,8 @@
 
 namespace Moltrek\Core\Log;
 
+use Moltrek\Core\Fitting\MarkKind;
+use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Spot;
 
 /** What somebody does to a part that makes earlier readings or steps stale. */
@@ -61,6 +63,17 @@ enum Act: string
             self::CamOut => ['cam-in', 'chain-on', 'tensioner-in', 'timed', 'lash'],
             self::ShimChanged => ['lash'],
             self::OtherCases => ['deck', 'squish', 'chain-on', 'timed', 'ignition'],
+        };
+    }
+
+    /** Whether a mark no longer says anything: the part that carries it is another, or of another size. */
+    public function isMarkGone(?MarkPlace $place, string $cylinder): bool
+    {
+        return match ($this) {
+            self::PistonChanged => $place?->kind === MarkKind::Piston && $place->part === $cylinder,
+            self::BoreHoned, self::BoreBored, self::BorePlated => $place?->kind === MarkKind::Bore && $place->part === $cylinder,
+            self::OtherCases => $place?->kind->counts() === true,
+            default => false,
         };
     }
 

@@ -6,6 +6,7 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Fitting\Leaf;
+use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
 use Moltrek\Core\Planning\School;
@@ -52,6 +53,7 @@ final readonly class Admission
             EntryKind::SlabProvisional => $this->provisional($fields),
             EntryKind::SchoolChosen => $this->school($fields),
             EntryKind::OpenEnd => $fields->text('text', 500),
+            EntryKind::MarkRead => $this->mark($fields),
         };
     }
 
@@ -237,6 +239,13 @@ final readonly class Admission
         if (! in_array($ring, array_column($this->state->sheet->piston->rings, 'id'), true)) {
             throw $fields->placed(MalformedDocument::wrongSort($ring, 'a ring of this engine'), 'ring');
         }
+    }
+
+    private function mark(Fields $fields): void
+    {
+        $place = MarkPlace::on($this->state->sheet)[$fields->text('place', 60)]
+            ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('place'), 'a marked place of this engine'), 'place');
+        $place->read($fields, 'mark');
     }
 
     private function note(Fields $fields): void

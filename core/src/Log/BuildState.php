@@ -126,6 +126,12 @@ final class BuildState
         return $this->fold->gaps[$cylinder] ?? null;
     }
 
+    /** The maker's mark that was read at a place. */
+    public function markAt(string $place): ?string
+    {
+        return $this->fold->marks[$place] ?? null;
+    }
+
     public function pairs(): ?Entry
     {
         return $this->fold->pairs;

@@ -30,11 +30,12 @@ enum EntryKind: string
     case SlabProvisional = 'slab_provisional';
     case SchoolChosen = 'school_chosen';
     case OpenEnd = 'open_end';
+    case MarkRead = 'mark_read';
 
     /** Whether what came before decides if it may enter. */
     public function dependsOnState(): bool
     {
-        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone], true);
+        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone, self::MarkRead], true);
     }
 
     /** @return list<string> the keys of its payload */
@@ -64,6 +65,7 @@ enum EntryKind: string
             self::SlabProvisional => ['slab', 'reason'],
             self::SchoolChosen => ['matter', 'school', 'reason'],
             self::OpenEnd => ['text'],
+            self::MarkRead => ['place', 'mark'],
         };
     }
 }

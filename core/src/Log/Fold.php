@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log;
 
+use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Plan;
@@ -32,6 +33,9 @@ final class Fold
     public array $gaps = [];
 
     public ?Entry $pairs = null;
+
+    /** @var array<string, string> the maker's marks, by place */
+    public array $marks = [];
 
     /** @var array<string, SourceChoice> by scope */
     public array $choices = [];
@@ -107,6 +111,7 @@ final class Fold
             EntryKind::SlabProvisional => $this->slabs[$entry->text('slab')] = SlabState::Provisional,
             EntryKind::SchoolChosen => $this->school($entry),
             EntryKind::OpenEnd => $this->openEnds[] = $entry,
+            EntryKind::MarkRead => $this->marks[$entry->text('place')] = $entry->text('mark'),
             EntryKind::EntryStruck, EntryKind::NoteWritten => null,
         };
     }
@@ -150,6 +155,7 @@ final class Fold
                 unset($this->readings[$id]);
             }
         }
+        $this->marks = array_filter($this->marks, fn (string $place): bool => $act?->isMarkGone(MarkPlace::on($this->sheet)[$place] ?? null, $entry->text('cylinder')) !== true, ARRAY_FILTER_USE_KEY);
         $steps = $act?->voidSteps($this->sheet->valveTrain->drive === CamDrive::Chain) ?? [];
         $this->void(fn (Step $step): bool => self::isAmong($step, $steps) && ($act?->isOfCylinder() !== true || $step->cylinder === null || $step->cylinder === $entry->text('cylinder')), $entry->text('act'));
     }

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\School;
@@ -40,6 +41,7 @@ final readonly class Slip
             EntryKind::SlabProvisional => $this->slab($entry->text('slab')).' on for now: '.$entry->text('reason'),
             EntryKind::SchoolChosen => $this->school($entry),
             EntryKind::OpenEnd => 'Stays open: '.$entry->text('text'),
+            EntryKind::MarkRead => (MarkPlace::on($this->state->sheet)[$entry->text('place')]->name ?? $entry->text('place')).': marked '.$entry->text('mark'),
             EntryKind::PistonsPaired => 'Pistons to bores: '.self::pairs($entry),
             EntryKind::GapsPlaced => 'Ring gaps placed, '.$entry->text('school').$this->ofCylinder($entry),
         };

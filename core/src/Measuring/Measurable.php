@@ -26,6 +26,7 @@ final readonly class Measurable
      * @param  array<string, string>  $unsuited  kinds that do not, and why
      * @param  bool  $basic  measured on every engine, not only where the sheet states a limit
      * @param  string|null  $good  for a yes or no: the answer that is right
+     * @param  Sketch|null  $sketch  where the tool goes; null where it follows from other readings
      * @param  (Closure(EngineSheet): bool)|null  $on  engines that have it; null for all
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Measurable
         public array $unsuited = [],
         public bool $basic = false,
         public ?string $good = null,
+        public ?Sketch $sketch = null,
         private ?Closure $on = null,
     ) {
     }

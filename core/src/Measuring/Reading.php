@@ -74,6 +74,15 @@ final readonly class Reading
         };
     }
 
+    /** The size with the doubt of the tool and, for a deviation, of what the setting was read with; null where no size was read. */
+    public function sizeInterval(): ?Interval
+    {
+        $size = $this->bracket === null ? $this->size() : null;
+        $doubts = [$this->tool->doubt->nanometres ?? 0, $this->diameter?->isDeviation() === true ? $this->setWith->doubt->nanometres ?? 0 : 0];
+
+        return $size === null ? null : Interval::around($size->nanometres, hypot(...$doubts));
+    }
+
     /** The size read: a diameter, a length, the lower bound that leaves give. Nothing for what is no length. */
     public function size(): ?Length
     {

@@ -17,7 +17,7 @@ use Moltrek\Core\Refusal\MalformedDocument;
  */
 final readonly class SheetLimit
 {
-    public const KEYS = ['quantity', 'of', 'source', 'note', 'condition', 'rule', 'on_bore', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
+    public const KEYS = ['quantity', 'of', 'source', 'note', 'condition', 'rule', 'on_bore', 'also_printed', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
 
     /** @param  list<string>  $of */
     private function __construct(
@@ -29,6 +29,7 @@ final readonly class SheetLimit
         public Limit $limit,
         public ?GapRule $rule = null,
         public bool $onMeasuredBore = false,
+        private ?string $secondPrint = null,
     ) {
     }
 
@@ -42,9 +43,10 @@ final readonly class SheetLimit
         if ($rule !== null && ($limit->hasRange() || $fields->has('nominal'))) {
             throw $fields->placed(ContradictoryFields::excluded('rule', $fields->raw('rule'), 'A rule and a range cannot both rule.', 'either rule or a range'));
         }
+        $second = $fields->objectOrNull('also_printed', ...PrintedTwice::KEYS);
 
         return new self($judged->key, $fields->texts('of'), $source, $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
-            $rule, $fields->textOrNull('on_bore', 20) === 'measured');
+            $rule, $fields->textOrNull('on_bore', 20) === 'measured', $second === null ? null : PrintedTwice::remark($limit, $second));
     }
 
     public function appliesTo(string $quantity, string ...$names): bool
@@ -61,6 +63,12 @@ final readonly class SheetLimit
         $range = $this->rule->limitFor($this->onMeasuredBore ? $measured ?? $nominal : $nominal)->from($this->source->value);
 
         return new self($this->quantity, $this->of, $this->source, $this->note, $this->condition,
-            $this->limit->hasService() ? $range->withServiceOf($this->limit) : $range, $this->rule, $this->onMeasuredBore);
+            $this->limit->hasService() ? $range->withServiceOf($this->limit) : $range, $this->rule, $this->onMeasuredBore, $this->secondPrint);
+    }
+
+    /** What has to be known beside the figures: "cold, rule on the measured bore, also printed 0.0020 in…". */
+    public function remarks(): string
+    {
+        return implode(', ', array_filter([$this->condition, $this->rule === null ? null : 'rule on the '.($this->onMeasuredBore ? 'measured' : 'nominal').' bore', $this->secondPrint, $this->note]));
     }
 }

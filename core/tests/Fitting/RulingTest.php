@@ -8,10 +8,7 @@ use Moltrek\Core\Sheet\SourceKind;
 /** @param  list<array<string, mixed>>  $limits */
 function sheetWithLimits(array $limits): EngineSheet
 {
-    $document = json_decode(file_get_contents(__DIR__.'/../../../database/sheets/ulvane-139r.json'));
-    $document->limits = json_decode(json_encode($limits));
-
-    return EngineSheet::read($document);
+    return demoSheet(change: fn (stdClass $document) => $document->limits = json_decode(json_encode($limits)));
 }
 
 const PISTON_MAKER = ['quantity' => 'piston_clearance', 'source' => 'piston maker', 'min' => '0.050 mm', 'max' => '0.065 mm'];

@@ -9,45 +9,7 @@ use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Refusal\Refusal;
-use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Tests\Property;
-
-function demoSheet(string $name = 'ulvane-139r'): EngineSheet
-{
-    return EngineSheet::read(json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json')));
-}
-
-/** An entry that happened this many minutes into the morning. */
-function happened(int $minute, EntryKind $kind, array $payload, ?string $id = null): Entry
-{
-    return new Entry($id ?? sprintf('01900000-0000-7000-8000-%012d', $minute), $kind, json_decode(json_encode((object) $payload)), (new DateTimeImmutable('2026-11-24T08:00:00Z'))->modify("+$minute minutes"), 'TW');
-}
-
-function readingAt(int $minute, string $spot, string|array $reading, array $more = []): Entry
-{
-    return happened($minute, EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $reading] + $more);
-}
-
-function replayed(Entry ...$entries): BuildState
-{
-    return Build::replay(demoSheet(), array_values($entries));
-}
-
-function apart(): Entry
-{
-    return happened(0, EntryKind::JobOpened, ['condition' => 'apart']);
-}
-
-/** Every step of the plan from the cleaning on, done in order, one a minute. */
-function fitted(): array
-{
-    $minute = 100;
-    $steps = array_filter(replayed()->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
-
-    return array_map(function (string $step) use (&$minute): Entry {
-        return happened($minute++, EntryKind::StepDone, ['step' => $step]);
-    }, array_keys($steps));
-}
 
 it('lets the last reading of a place stand', function () {
     $state = replayed(apart(), readingAt(1, 'piston.1', '54.90 mm'), readingAt(2, 'piston.1', '54.950 mm'));

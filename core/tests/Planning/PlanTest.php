@@ -1,71 +1,18 @@
 <?php
 
 use Moltrek\Core\Log\Act;
-use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\LiftCost;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Refusal\Refusal;
-use Moltrek\Core\Sheet\EngineSheet;
-
-function planSheet(string $name, ?callable $change = null): EngineSheet
-{
-    $document = json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json'));
-    if ($change !== null) {
-        $change($document);
-    }
-
-    return EngineSheet::read($document);
-}
-
-/** @param  list<array{0: EntryKind, 1: array<string, mixed>, 2?: int}>  $acts kind, payload, minutes after the one before */
-function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
-{
-    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
-    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
-    foreach ($acts as $index => $act) {
-        $at = $at->modify('+'.($act[2] ?? 1).' minutes');
-        $entries[] = new Entry(sprintf('%04d', $index + 1), $act[0], json_decode(json_encode((object) $act[1])), $at, 'TW');
-    }
-
-    return Build::replay($sheet, $entries, $at->modify('+'.$now.' minutes'));
-}
-
-/** Everything up to and with a step, holds and all. @return list<array{0: EntryKind, 1: array<string, mixed>}> */
-function upTo(EngineSheet $sheet, string $last): array
-{
-    $acts = [];
-    foreach (Plan::of($sheet) as $id => $step) {
-        if ($step->kind->value !== 'take off' && ! str_starts_with($id, 'as-found')) {
-            $acts[] = [EntryKind::StepDone, ['step' => $id]];
-        }
-        if ($id === $last) {
-            return $acts;
-        }
-    }
-    throw new RuntimeException($last);
-}
-
-function stateOf(BuildState $state, string $step): string
-{
-    return $state->stepState($state->steps()[$step])->value;
-}
-
-/** @return list<string> */
-function blockedBy(BuildState $state, string $step): array
-{
-    return array_map(fn (Blockage $blockage): string => $blockage->kind, $state->blockages($state->steps()[$step]));
-}
 
 it('makes a complete and different plan of every engine', function () {
     $plans = [];
     foreach (glob(__DIR__.'/../../../database/sheets/*.json') as $file) {
-        $plan = Plan::of(planSheet(basename($file, '.json')));
+        $plan = Plan::of(demoSheet(basename($file, '.json')));
         foreach ($plan as $step) {
             expect($step->needs)->each->toBeIn(array_keys($plan));
             expect($step->why)->not->toBe('');
@@ -77,12 +24,12 @@ it('makes a complete and different plan of every engine', function () {
 });
 
 it('puts the rings on from the lowest groove up, in one order a cylinder', function () {
-    $names = array_values(array_map(fn ($step): string => $step->name, array_filter(Plan::of(planSheet('harbick-421')), fn ($step): bool => str_starts_with($step->id, 'ring-on'))));
+    $names = array_values(array_map(fn ($step): string => $step->name, array_filter(Plan::of(demoSheet('harbick-421')), fn ($step): bool => str_starts_with($step->id, 'ring-on'))));
     expect($names)->toBe(['Lower oil rail on', 'Oil ring expander on', 'Upper oil rail on', 'Second ring on, 2N up', 'Top ring on, N up']);
 });
 
 it('follows what the engine is', function (string $sheet, array $has, array $hasNot) {
-    $steps = array_keys(Plan::of(planSheet($sheet)));
+    $steps = array_keys(Plan::of(demoSheet($sheet)));
     expect($steps)->toContain(...$has);
     foreach ($hasNot as $step) {
         expect($steps)->not->toContain($step);
@@ -100,11 +47,11 @@ it('follows what the engine is', function (string $sheet, array $has, array $has
 it('lets a sheet add, drop and order steps of its own, and refuses what cannot be', function () {
     $changed = fn (array $plan): callable => fn (stdClass $sheet) => $sheet->plan = json_decode(json_encode((object) $plan));
     $own = ['id' => 'reeds-on', 'slab' => 'case', 'name' => 'Reed block on, sealant round it', 'why' => 'Leaks lean.', 'needs' => ['faces'], 'before' => ['leak-test'], 'minutes' => 15];
-    $plan = Plan::of(planSheet('ulvane-139r', $changed(['add' => [$own], 'drop' => ['squish']])));
+    $plan = Plan::of(demoSheet('ulvane-139r', $changed(['add' => [$own], 'drop' => ['squish']])));
     expect($plan['leak-test']->needs)->toContain('reeds-on')->and(isset($plan['squish']))->toBeFalse()->and($plan['head-gasket']->needs)->toContain('deck');
     $refused = function (array $change) use ($changed): array {
         try {
-            Plan::of(planSheet('ulvane-139r', $changed($change)));
+            Plan::of(demoSheet('ulvane-139r', $changed($change)));
         } catch (Refusal $refusal) {
             return [$refusal->field, $refusal->getMessage()];
         }
@@ -117,7 +64,7 @@ it('lets a sheet add, drop and order steps of its own, and refuses what cannot b
 });
 
 it('stands a hold before a slab closes over another', function () {
-    $sheet = planSheet('ulvane-139r');
+    $sheet = demoSheet('ulvane-139r');
     $before = array_slice(upTo($sheet, 'hold.barrel'), 0, -1);
     $state = worked($sheet, $before);
     expect(stateOf($state, 'barrel-down'))->toBe('blocked')->and(blockedBy($state, 'barrel-down'))->toBe(['hold']);
@@ -130,7 +77,7 @@ it('stands a hold before a slab closes over another', function () {
 });
 
 it('stops what would close over a rag, a dropped part or something only on for now', function (array $act, array $undo, string $kind, string $step) {
-    $sheet = planSheet('ulvane-139r');
+    $sheet = demoSheet('ulvane-139r');
     $before = upTo($sheet, $step === 'first-start' ? 'hold.start' : 'hold.barrel');
     expect(stateOf(worked($sheet, $before), $step))->toBe('ready');
     $state = worked($sheet, [...$before, $act]);
@@ -144,19 +91,19 @@ it('stops what would close over a rag, a dropped part or something only on for n
 ]);
 
 it('lets a wait run by the clock, and some until a person has seen', function () {
-    $sheet = planSheet('pellgrove-1092');
+    $sheet = demoSheet('pellgrove-1092');
     $set = upTo($sheet, 'pushrods.front');
     expect(blockedBy(worked($sheet, $set, now: 5), 'rods-spin.front'))->toBe(['wait'])
         ->and(blockedBy(worked($sheet, $set, now: 90), 'rods-spin.front'))->toBe(['wait']);
     expect(stateOf(worked($sheet, [...$set, [EntryKind::WaitSeen, ['wait' => 'bleed-front']]]), 'rods-spin.front'))->toBe('ready');
-    $sealed = planSheet('brindlecote-812');
+    $sealed = demoSheet('brindlecote-812');
     $joined = upTo($sealed, 'barrel-down');
     expect(blockedBy(worked($sealed, $joined, now: 119), 'piston-in.1'))->toBe(['wait'])
         ->and(stateOf(worked($sealed, $joined, now: 121), 'piston-in.1'))->toBe('ready');
 });
 
 it('says what lifting to a slab costs, and replay takes just that', function () {
-    $sheet = planSheet('harbick-421');
+    $sheet = demoSheet('harbick-421');
     $done = [...upTo($sheet, 'cover-on'), [EntryKind::ReadingTaken, ['spot' => 'valve_lash.1.1in', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm']]]];
     $state = worked($sheet, $done);
     $cost = LiftCost::to($state, $sheet->heightOf('head-gasket'));
@@ -173,12 +120,12 @@ it('says what lifting to a slab costs, and replay takes just that', function () 
 });
 
 it('costs nothing to reach what lies open', function () {
-    $sheet = planSheet('ulvane-139r');
+    $sheet = demoSheet('ulvane-139r');
     expect(LiftCost::to(worked($sheet, []), 0)->toArray())->toBe(['comes_off' => [], 'spent' => [], 'void' => [], 'stale' => [], 'minutes' => 0]);
 });
 
 it('makes stale what an act makes stale, no less and no more', function (string $act, array $void, array $kept) {
-    $sheet = planSheet('harbick-421');
+    $sheet = demoSheet('harbick-421');
     $state = worked($sheet, [...upTo($sheet, 'cover-on'), [EntryKind::ActDone, ['act' => $act, 'cylinder' => '1']]]);
     foreach ($void as $step) {
         expect(stateOf($state, $step))->toBe('void', $step);
@@ -196,7 +143,7 @@ it('makes stale what an act makes stale, no less and no more', function (string 
 ]);
 
 it('takes a mistaken lift back as if it had not been', function () {
-    $sheet = planSheet('harbick-421');
+    $sheet = demoSheet('harbick-421');
     $done = upTo($sheet, 'cover-on');
     $lift = [EntryKind::SlabLifted, ['slab' => 'head']];
     $undone = worked($sheet, [...$done, $lift, [EntryKind::EntryStruck, ['entry' => sprintf('%04d', count($done) + 1), 'reason' => 'wrong engine']]]);
@@ -205,7 +152,7 @@ it('takes a mistaken lift back as if it had not been', function () {
 });
 
 it('lifts within a lift, and half-way', function () {
-    $sheet = planSheet('harbick-421');
+    $sheet = demoSheet('harbick-421');
     $done = upTo($sheet, 'cover-on');
     $half = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'cover']], [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
     $once = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
@@ -214,7 +161,7 @@ it('lifts within a lift, and half-way', function () {
 });
 
 it('spends what was crushed and needs it again', function () {
-    $sheet = planSheet('ulvane-139r');
+    $sheet = demoSheet('ulvane-139r');
     $part = fn (BuildState $state): string => array_column(array_map(fn ($part): array => [$part->part, $part->state], $state->parts()), 1, 0)['Base gasket'];
     $fitted = upTo($sheet, 'torque.head');
     expect($part(worked($sheet, [])))->toBe('needed')->and($part(worked($sheet, $fitted)))->toBe('fitted');
@@ -224,7 +171,7 @@ it('spends what was crushed and needs it again', function () {
 });
 
 it('says how a step is done by the school that was chosen', function () {
-    $sheet = planSheet('ulvane-139r');
+    $sheet = demoSheet('ulvane-139r');
     expect(Plan::of($sheet)['barrel-down']->how)->toContain('light film of running oil');
     expect(Plan::of($sheet, ['bore_assembly' => 'dry'])['barrel-down']->how)->toContain('dry');
     foreach (School::all() as $school) {

@@ -5,11 +5,6 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
 
-function sheetDocument(string $name): stdClass
-{
-    return json_decode(file_get_contents(__DIR__.'/../../../database/sheets/'.$name.'.json'));
-}
-
 it('reads the demo engines', function (string $name, string $description, float $displacement, int $spots) {
     $sheet = EngineSheet::read(sheetDocument($name));
     expect($sheet->description())->toBe($description)

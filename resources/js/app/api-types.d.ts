@@ -729,6 +729,8 @@ export interface components {
             bores: components["schemas"]["BoreAdvice"][];
             pairing: components["schemas"]["Pairing"] | null;
             gaps: components["schemas"]["GapPlace"][];
+            marks: components["schemas"]["MarkedPart"][];
+            shells: components["schemas"]["ShellChoice"][];
             /** @description a later version of the sheet than the one this job began with */
             newerSheet: number | null;
             sheet: string;
@@ -776,12 +778,31 @@ export interface components {
             what: string;
             why: string;
         };
+        /** @description A mark and the sizes it stands for, in millimetres. */
+        MarkChoice: {
+            mark: string;
+            /** Format: float */
+            min: number;
+            /** Format: float */
+            max: number;
+        };
         /** @description A limit on the ruler, in millimetres. */
         Mark: {
             /** Format: float */
             at: number;
             service: boolean;
             source: string | null;
+        };
+        /** @description A place that carries a maker's mark, the mark that was read, and what the readings say of it. */
+        MarkedPart: {
+            id: string;
+            kind: string;
+            part: string;
+            name: string;
+            mark: string | null;
+            /** @description the marks it may carry; none where it is a number */
+            choices: components["schemas"]["MarkChoice"][];
+            proof: components["schemas"]["Verdict"] | null;
         };
         /** @description The one next thing. */
         Next: {
@@ -946,6 +967,12 @@ export interface components {
             at: string;
             jobs: number;
         };
+        /** @description The plain shell that two marks ask for, and the assessment that proves it. */
+        ShellChoice: {
+            proof: string;
+            code: number | null;
+            colour: string | null;
+        };
         /** @description A layer of the top end. */
         Slab: {
             id: string;
@@ -984,6 +1011,8 @@ export interface components {
             form: string;
             name: string;
             hint: string;
+            /** @description the small drawing of how it is taken */
+            sketch: string;
             slab: string;
             cylinder: string | null;
             part: string;

@@ -4,6 +4,7 @@ import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
 import { Import } from '../screens/Import/Import'
 import { MachineShop } from '../screens/MachineShop/MachineShop'
+import { Marks } from '../screens/Marks/Marks'
 import { Pairing } from '../screens/Pairing/Pairing'
 import { Record } from '../screens/Record/Record'
 import { Rings } from '../screens/Rings/Rings'
@@ -23,6 +24,7 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/record', element: <Record /> },
             { path: '/jobs/:number/rings', element: <Rings /> },
             { path: '/jobs/:number/pairing', element: <Pairing /> },
+            { path: '/jobs/:number/marks', element: <Marks /> },
             { path: '/jobs/:number/machine-shop', element: <MachineShop /> },
             { path: '/jobs/:number/import', element: <Import /> },
             { path: '/jobs/:number/trays', element: <Trays /> },

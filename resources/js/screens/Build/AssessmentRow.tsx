@@ -13,7 +13,7 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
     return (
         <section
             aria-label={title || assessment.name}
-            className={`grid gap-x-4 py-2 sm:grid-cols-[12rem_1fr] ${title ? 'border-t border-line' : ''}`}
+            className={`grid gap-x-4 py-2 sm:grid-cols-[15rem_1fr] ${title ? 'border-t border-line' : ''}`}
         >
             <div>
                 {title && <p className="leading-tight">{title}</p>}

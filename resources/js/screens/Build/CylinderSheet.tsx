@@ -1,4 +1,5 @@
 import type { Job, Spot } from '../../app/api'
+import { HowTaken } from '../../drawings/HowTaken'
 import { AssessmentRow } from './AssessmentRow'
 import { assessmentOf, BoreSheet, DecideBore } from './BoreSheet'
 import { ReadingField } from './ReadingField'
@@ -12,7 +13,7 @@ export function CylinderSheet({ job, slab, cylinder, desk }: { job: Job; slab: s
     return (
         <div className="mt-2">
             {of('piston').map((spot) => (
-                <Row key={spot.id} title={spot.title} hint={spot.hint}>
+                <Row key={spot.id} title={spot.title} hint={spot.hint} sketch={spot.sketch}>
                     <ReadingField spot={spot} desk={desk} />
                 </Row>
             ))}
@@ -31,7 +32,7 @@ export function SpotRow({ job, spot, desk }: { job: Job; spot: Spot; desk: Desk 
     const judged = assessmentOf(job, desk, spot.id)
     return (
         <div>
-            <Row title={spot.label} hint={spot.hint}>
+            <Row title={spot.label} hint={spot.hint} sketch={spot.sketch}>
                 <ReadingField spot={spot} desk={desk} />
             </Row>
             {judged?.verdict && <AssessmentRow job={job} assessment={judged} title="" />}
@@ -39,12 +40,25 @@ export function SpotRow({ job, spot, desk }: { job: Job; spot: Spot; desk: Desk 
     )
 }
 
-export function Row({ title, hint, children }: { title: string; hint: string; children: React.ReactNode }) {
+export function Row({
+    title,
+    hint,
+    sketch,
+    children,
+}: {
+    title: string
+    hint: string
+    sketch: string
+    children: React.ReactNode
+}) {
     return (
-        <div className="grid items-center gap-x-4 gap-y-1 border-t border-line py-2 sm:grid-cols-[12rem_1fr]">
-            <div>
-                <p className="leading-tight">{title}</p>
-                <p className="text-sm leading-tight text-quiet">{hint}</p>
+        <div className="grid items-center gap-x-4 gap-y-1 border-t border-line py-2 sm:grid-cols-[15rem_1fr]">
+            <div className="flex items-center gap-3">
+                <HowTaken sketch={sketch} width={64} />
+                <div>
+                    <p className="leading-tight">{title}</p>
+                    <p className="text-sm leading-tight text-quiet">{hint}</p>
+                </div>
             </div>
             {children}
         </div>

@@ -1,6 +1,7 @@
 import { call, type Job, type Spot } from '../../app/api'
+import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { press, toolFor, unitFor, unitsOf, withUnit } from './draft'
+import { press, ringSize, toolFor, unitFor, unitsOf, withUnit } from './draft'
 import type { Desk } from './useDesk'
 
 /** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */
@@ -146,14 +147,24 @@ function Meaning({
     }
     return (
         <div className="flex min-w-0 flex-col gap-1">
-            <p className="text-sm leading-tight text-[#c2cec9]">
-                {spot.name}
-                {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
-            </p>
-            <p className="truncate text-3xl leading-tight font-bold">
-                {text === '' ? '–' : withUnit(text, unit)}
-                {preview?.figure && gauge && <span className="ml-3 text-lg font-normal">= {preview.figure}</span>}
-            </p>
+            <div className="flex gap-3">
+                <span className="grid h-21 shrink-0 place-items-center self-start rounded-field bg-base-100 px-1.5 text-base-content">
+                    <HowTaken sketch={spot.sketch} width={100} />
+                </span>
+                <div className="min-w-0">
+                    <p className="text-sm leading-tight text-[#c2cec9]">
+                        {spot.name}
+                        {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
+                    </p>
+                    <p className="truncate text-3xl leading-tight font-bold">
+                        {text === '' ? '–' : withUnit(text, unit)}
+                        {preview?.figure && gauge && (
+                            <span className="ml-3 text-lg font-normal">= {preview.figure}</span>
+                        )}
+                    </p>
+                    <p className="line-clamp-2 text-sm leading-tight text-[#c2cec9]">{spot.hint}</p>
+                </div>
+            </div>
             <div id="deck-meaning" aria-live="polite" className="min-h-7">
                 {preview?.assessments.map(
                     (assessment) =>
@@ -219,7 +230,7 @@ function SettingRow({ desk, job }: { desk: Desk; job: Job }) {
                 kinds={['micrometer', 'setting ring']}
                 job={job}
                 value={desk.habit.setWith || (job.tools.find((tool) => tool.kind === 'micrometer')?.id ?? '')}
-                onChange={(id) => desk.setHabit({ setWith: id })}
+                onChange={(id) => desk.setHabit({ setWith: id, ...ringSize(job.tools.find((tool) => tool.id === id)) })}
             />
         </>
     )

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Job, Spot } from '../../app/api'
+import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { AssessmentRow } from './AssessmentRow'
 import { assessmentOf } from './BoreSheet'
@@ -64,8 +65,13 @@ function Group({ job, spots, desk }: { job: Job; spots: Spot[]; desk: Desk }) {
         const judged = looked && assessmentOf(job, desk, looked.id)
         return (
             <div key={kind} className="border-t border-line py-2">
-                <p className="leading-tight">{first.title}</p>
-                <p className="text-sm leading-tight text-quiet">{first.hint}</p>
+                <div className="flex items-center gap-3">
+                    <HowTaken sketch={first.sketch} width={84} />
+                    <div>
+                        <p className="leading-tight">{first.title}</p>
+                        <p className="text-sm leading-tight text-quiet">{first.hint}</p>
+                    </div>
+                </div>
                 <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1 xl:grid-cols-3">
                     {places.map((spot) => (
                         <div key={spot.id} className="min-w-0">

@@ -175,6 +175,11 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
                     Pair pistons and bores
                 </Link>
             )}
+            {job.marks.length > 0 && (
+                <Link className={link} to={`/jobs/${job.number}/marks`}>
+                    Marks and shells
+                </Link>
+            )}
             <Link className={link} to={`/jobs/${job.number}/import`}>
                 Read in a file
             </Link>

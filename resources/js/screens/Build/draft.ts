@@ -1,4 +1,4 @@
-import type { Spot, Tool } from '../../app/api'
+import type { Job, Spot, Tool } from '../../app/api'
 
 /** A field of a reading, as the hands come to them. */
 export type Field = 'figure' | 'deviation' | 'setting' | 'passes' | 'drags' | 'refuses' | 'hole' | 'shaft' | 'atLeast'
@@ -154,4 +154,11 @@ export function press(text: string, key: string): string {
         return /^[-−]/.test(text) ? text.slice(1) : `-${text}`
     }
     return text + key
+}
+
+/** A setting ring sets the gauge to its own size, which is all of its range. */
+export function ringSize(tool: Job['tools'][number] | undefined): { setting?: string; settingUnit?: string } {
+    const [, setting, settingUnit] =
+        (tool?.kind === 'setting ring' && /^([\d.]+) (mm|in)$/.exec(tool.range ?? '')) || []
+    return setting && settingUnit ? { setting, settingUnit } : {}
 }
