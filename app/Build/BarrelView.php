@@ -6,6 +6,7 @@ use App\Http\Shapes\BoreAdviceShape;
 use App\Http\Shapes\ConsideredShape;
 use App\Http\Shapes\GapAngleShape;
 use App\Http\Shapes\GapPlaceShape;
+use App\Http\Shapes\HoningShape;
 use App\Http\Shapes\KeepOffShape;
 use App\Http\Shapes\PairCellShape;
 use App\Http\Shapes\PairingShape;
@@ -61,6 +62,15 @@ final readonly class BarrelView
         }
 
         return $budget->minus(Length::largest(Length::zero(), $map->smallest()->diameter()->minus($this->state->sheet->bore)));
+    }
+
+    public function honing(): HoningShape
+    {
+        $barrel = $this->state->sheet->barrel;
+        $taper = ($this->state->assessments()['taper.'.$this->state->sheet->cylinders[0]->id] ?? null)?->source->limit;
+        $most = $taper->max ?? $taper?->serviceMax;
+
+        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)));
     }
 
     public function pairing(): ?PairingShape

@@ -54,7 +54,7 @@ final readonly class BuildView
             array_map($this->assessment(...), array_values($this->state->assessments())),
             $plan->steps(),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
-            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
+            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $barrel->honing(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             $this->state->nextSteps(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
             array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
             Shop::zone(),

@@ -84,6 +84,8 @@ final readonly class JobShape
         public array $marks,
         #[OA\Property(items: new OA\Items(ref: ShellChoiceShape::class))]
         public array $shells,
+        #[OA\Property]
+        public HoningShape $honing,
         #[OA\Property(description: 'a later version of the sheet than the one this job began with')]
         public ?int $newerSheet,
         #[OA\Property]

@@ -61,24 +61,28 @@ export function Shell() {
                         <span className="whitespace-nowrap">Spec book</span>
                     </BarLink>
                 </nav>
-                <div className="ml-auto flex items-center gap-2">
+                <div className="ml-auto flex items-center gap-1 lg:gap-2">
                     {session.data?.person && <WaitBell />}
                     <LineState />
                     <button
                         type="button"
-                        className="h-10 rounded px-2.5 hover:bg-white/10"
+                        className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
                         onClick={() => setOpen('find')}
                     >
                         Find{' '}
                         <kbd className="ml-1 hidden rounded border border-white/40 px-1.5 text-sm lg:inline">/</kbd>
                     </button>
-                    <button type="button" className="h-10 rounded px-2.5 hover:bg-white/10" onClick={toggleTheme}>
+                    <button
+                        type="button"
+                        className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
+                        onClick={toggleTheme}
+                    >
                         {theme === 'day' ? 'Night' : 'Day'}
                     </button>
                     {session.data?.person && (
                         <button
                             type="button"
-                            className="h-10 rounded px-2.5 hover:bg-white/10"
+                            className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
                             onClick={() => void signOut()}
                             title={`${session.data.person.name}, ${session.data.person.role}`}
                         >

@@ -687,6 +687,18 @@ export interface components {
             angles: components["schemas"]["GapAngle"][];
             keepOff: components["schemas"]["KeepOff"][];
         };
+        /** @description What the sheet says of honing its barrel; lengths in millimetres. */
+        Honing: {
+            lining: string;
+            tools: string[];
+            /** Format: float */
+            budget: number | null;
+            /**
+             * Format: float
+             * @description the most that its taper may be
+             */
+            taperMax: number | null;
+        };
         /** @description One line of a file of readings. */
         ImportRow: {
             line: number;
@@ -731,6 +743,7 @@ export interface components {
             gaps: components["schemas"]["GapPlace"][];
             marks: components["schemas"]["MarkedPart"][];
             shells: components["schemas"]["ShellChoice"][];
+            honing: components["schemas"]["Honing"];
             /** @description a later version of the sheet than the one this job began with */
             newerSheet: number | null;
             sheet: string;

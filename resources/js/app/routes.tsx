@@ -2,6 +2,8 @@ import { createBrowserRouter, Navigate } from 'react-router'
 import { Build } from '../screens/Build/Build'
 import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
+import { Heights } from '../screens/Heights/Heights'
+import { Hone } from '../screens/Hone/Hone'
 import { Import } from '../screens/Import/Import'
 import { MachineShop } from '../screens/MachineShop/MachineShop'
 import { Marks } from '../screens/Marks/Marks'
@@ -24,6 +26,8 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/record', element: <Record /> },
             { path: '/jobs/:number/rings', element: <Rings /> },
             { path: '/jobs/:number/pairing', element: <Pairing /> },
+            { path: '/jobs/:number/hone', element: <Hone /> },
+            { path: '/jobs/:number/heights', element: <Heights /> },
             { path: '/jobs/:number/marks', element: <Marks /> },
             { path: '/jobs/:number/machine-shop', element: <MachineShop /> },
             { path: '/jobs/:number/import', element: <Import /> },

@@ -175,6 +175,12 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
                     Pair pistons and bores
                 </Link>
             )}
+            <Link className={link} to={`/jobs/${job.number}/hone`}>
+                At the hone
+            </Link>
+            <Link className={link} to={`/jobs/${job.number}/heights`}>
+                Piston heights
+            </Link>
             {job.marks.length > 0 && (
                 <Link className={link} to={`/jobs/${job.number}/marks`}>
                     Marks and shells

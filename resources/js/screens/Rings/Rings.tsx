@@ -1,8 +1,9 @@
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useParams } from 'react-router'
-import { call, type Job, type Schemas } from '../../app/api'
+import type { Job, Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
+import { useCalculation } from '../../app/useCalculation'
 import { RingClockDrawing } from '../../drawings/RingClockDrawing'
 import { JobPage } from '../../parts/JobPage'
 
@@ -145,9 +146,8 @@ function Clock({ job, place }: { job: Job; place: Schemas['GapPlace'] }) {
 
 /** Angles, separations and conflicts as the core has them. */
 function useClocking(job: Job, place: Schemas['GapPlace'], school: string, angles: Record<string, number>) {
-    const [answer, setAnswer] = useState<Clocking | null>(null)
     const own = school === 'custom' || school === 'pegs'
-    const request = JSON.stringify({
+    return useCalculation<Clocking>('ring-clocking', {
         school,
         ...(own
             ? {
@@ -157,15 +157,5 @@ function useClocking(job: Job, place: Schemas['GapPlace'], school: string, angle
               }
             : { rings: job.drawing.rings.map((ring) => ring.id) }),
         avoid: place.keepOff.map((arc) => ({ from: `${arc.from} deg`, to: `${arc.to} deg`, why: arc.why })),
-    })
-    useEffect(() => {
-        let dropped = false
-        call<Clocking>('POST', '/calculations/ring-clocking', JSON.parse(request))
-            .then((next) => !dropped && setAnswer(next))
-            .catch(() => undefined)
-        return () => {
-            dropped = true
-        }
-    }, [request])
-    return answer
+    }).answer
 }
