@@ -12,6 +12,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\StandInController;
 use App\Http\Controllers\ToolController;
@@ -27,6 +28,7 @@ Route::get('/api/session', [SessionController::class, 'show']);
 Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::get('floor', FloorController::class);
+    Route::post('jobs', [JobController::class, 'store']);
     Route::get('jobs/{job:number}', [JobController::class, 'show'])->whereNumber('job');
     Route::get('jobs/{job:number}/lift-cost/{slab}', [JobController::class, 'liftCost'])->whereNumber('job');
     Route::post('jobs/{job:number}/entries', EntryController::class)->whereNumber('job');
@@ -48,8 +50,11 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/trays.pdf', [TrayController::class, 'pdf'])->whereNumber('job');
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools/{id}', [ToolController::class, 'store'])->where('id', '[a-z0-9-]{1,20}');
+    Route::get('shelf', [ShelfController::class, 'index']);
+    Route::post('shelf', [ShelfController::class, 'store']);
     Route::get('sheets', [SheetController::class, 'index']);
     Route::post('sheets', [SheetController::class, 'store']);
+    Route::post('sheets/{slug}/findings', [SheetController::class, 'find']);
     Route::get('sheets/{slug}/sheet.json', [SheetController::class, 'json']);
     Route::get('sheets/{slug}/limits.csv', [SheetController::class, 'csv']);
     Route::get('calculations', [CalculationController::class, 'index']);

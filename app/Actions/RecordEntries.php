@@ -9,6 +9,7 @@ use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\RefusalShape;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Shelf;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
@@ -47,11 +48,13 @@ final class RecordEntries
             $offset = $clientNow === null ? 0.0 : (float) $now->format('U.u') - (float) $clientNow->format('U.u');
             $log = new OpenLog($job->sheet->engine(), JobLog::entries($job));
             $results = [];
+            $mayClose = false;
             foreach ($sent as $index => $envelope) {
                 try {
                     [$entry, $isNew] = $this->take($job, $by, $envelope, $log, $now, abs($offset) < self::CLOCK_TOLERANCE ? 0.0 : $offset);
                     if ($isNew) {
                         $log->add($entry);
+                        $mayClose = $mayClose || in_array($entry->kind, [EntryKind::HandedOver, EntryKind::EntryStruck], true);
                     }
                     $results[] = new EntryResultShape($entry->id, $isNew ? 'stored' : 'already', null);
                 } catch (Refusal $refusal) {
@@ -60,8 +63,34 @@ final class RecordEntries
                 }
             }
 
+            if ($mayClose) {
+                $this->closeOrReopen($job, $log);
+            }
+
             return $results;
         });
+    }
+
+    /** A machine that was handed over leaves the floor; a hand-over that was struck out brings it back. */
+    private function closeOrReopen(Job $job, OpenLog $log): void
+    {
+        $handedOver = $log->stateFor(EntryKind::HandedOver)->handedOver();
+        if (($handedOver === null) !== ($job->closed_at === null)) {
+            $job->update(['closed_at' => $handedOver?->at]);
+        }
+    }
+
+    /** What a job takes from the shelf leaves it, and comes back with the strike-out. */
+    private static function fromShelf(Job $job, EntryKind $kind, Fields $fields, mixed $payload, OpenLog $log): void
+    {
+        $part = $payload instanceof stdClass ? $payload->part ?? '' : '';
+        if ($kind === EntryKind::PartTaken && is_string($part) && ! Shelf::take($part, $job->sheet->slug)) {
+            throw $fields->placed(MalformedDocument::wrongSort($part, 'a part that lies on the shelf'), 'payload.part');
+        }
+        $struck = $kind === EntryKind::EntryStruck && $payload instanceof stdClass && is_string($payload->entry ?? null) ? $log->entry($payload->entry) : null;
+        if ($struck?->kind === EntryKind::PartTaken) {
+            Shelf::giveBack($struck->text('part'), $job->sheet->slug);
+        }
     }
 
     /** What a reading would be if it were entered now, without storing it. */
@@ -99,6 +128,8 @@ final class RecordEntries
         $payload = $this->withTools($fields->raw('payload'));
         $fields->placing(fn () => (new Admission($log->stateFor($kind)))->check($kind, $payload), 'payload');
 
+        self::fromShelf($job, $kind, $fields, $payload, $log);
+        $this->secondIsAnother($kind, $fields, $payload, $by);
         $entry = new Entry($id, $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
         DB::table('log_entries')->insert([
             'id' => $id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $kind->value,
@@ -125,6 +156,16 @@ final class RecordEntries
         }
 
         return $payload;
+    }
+
+    /** A second person is somebody of the shop, and not the first. */
+    private function secondIsAnother(EntryKind $kind, Fields $fields, mixed $payload, User $by): void
+    {
+        $second = $kind === EntryKind::HoldAnswered && $payload instanceof stdClass ? $payload->second ?? null : null;
+        if ($second !== null && ($second === $by->initials || ! User::query()->where('initials', $second)->exists())) {
+            $others = User::query()->where('initials', '!=', $by->initials)->orderBy('id')->pluck('initials')->implode(', ');
+            throw $fields->placed(MalformedDocument::wrongSort($second, 'one of '.$others), 'payload.second');
+        }
     }
 
     private static function instant(Fields $fields, string $key): DateTimeImmutable

@@ -3,6 +3,7 @@
 namespace App\Build;
 
 use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\FindingShape;
 use App\Http\Shapes\FloorJobShape;
 use App\Http\Shapes\FloorSlabShape;
 use App\Http\Shapes\JobShape;
@@ -27,6 +28,7 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Finding;
 use Moltrek\Core\Sheet\Slab;
 
 /** A replayed build as the screens take it. */
@@ -57,6 +59,9 @@ final readonly class BuildView
             $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $barrel->honing(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             $this->state->nextSteps(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
             array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
+            $plan->homeParts(),
+            array_map(static fn (Finding $finding): FindingShape => new FindingShape($finding->text, $finding->from), $sheet->findings), $sheet->notes,
+            DatesView::people(), $this->state->handedOver()?->at->format('Y-m-d\TH:i:s.v\Z'),
             Shop::zone(),
         );
     }

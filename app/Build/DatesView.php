@@ -6,6 +6,7 @@ use App\Calculations\Schedule;
 use App\Http\Shapes\DateBarShape;
 use App\Http\Shapes\DateJobShape;
 use App\Http\Shapes\DatePartShape;
+use App\Http\Shapes\NeedShape;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\User;
@@ -152,7 +153,28 @@ final class DatesView
 
         return new DateJobShape($number, $state->sheet->title(), $finish, $job->promised?->format('Y-m-d'), $late,
             $this->bars($state, $tasks),
-            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised), $state->partsOnOrder()));
+            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised), $state->partsOnOrder()),
+            self::needs($number, $state, $tasks));
+    }
+
+    /**
+     * By when each part that is not here has to be.
+     *
+     * @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks
+     * @return list<NeedShape>
+     */
+    private static function needs(int $number, BuildState $state, array $tasks): array
+    {
+        $starts = array_column($tasks, 'start', 'id');
+        $needs = [];
+        foreach ($state->parts() as $part) {
+            $at = array_filter(array_map(static fn (string $step): ?string => $starts["$number:$step"] ?? null, $part->for));
+            if ($at !== [] && ! in_array($part->state, ['arrived', 'fitted'], true)) {
+                $needs[] = new NeedShape($part->part, min($at));
+            }
+        }
+
+        return $needs;
     }
 
     /**

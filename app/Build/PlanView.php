@@ -5,6 +5,7 @@ namespace App\Build;
 use App\Http\Shapes\AskShape;
 use App\Http\Shapes\BlockageShape;
 use App\Http\Shapes\DebtShape;
+use App\Http\Shapes\HomePartShape;
 use App\Http\Shapes\LedgerItemShape;
 use App\Http\Shapes\LiftCostShape;
 use App\Http\Shapes\LiftItemShape;
@@ -22,9 +23,11 @@ use Moltrek\Core\Log\PlannedPart;
 use Moltrek\Core\Log\RunningWait;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\HomePart;
 use Moltrek\Core\Planning\LiftCost;
 use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\Suspects;
 use Moltrek\Core\Sheet\Symptom;
 
 /** The order of work as the screens take it. */
@@ -53,7 +56,8 @@ final readonly class PlanView
             $this->state->isDone($step) || $this->state->openNeeds($step) !== [] ? [] : array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $this->state->blockages($step)),
             $this->state->voidBecause($step), $this->asks($step),
             array_map(static fn (Spot $spot): string => $spot->id, $this->state->spotsOf($step)),
-            $done?->id, $done?->by, $done?->at->format(self::INSTANT),
+            $done?->id, $done?->by, $done?->at->format(self::INSTANT), $this->state->answerers($step->id),
+            $this->state->isDone($step) ? null : (array_values(array_intersect_key($step->access, array_flip($this->state->openNeeds($step))))[0] ?? null)?->sentence(),
         );
     }
 
@@ -87,7 +91,19 @@ final readonly class PlanView
     /** @return list<PlannedPartShape> */
     public function parts(): array
     {
-        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why), $this->state->parts());
+        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse->value, $part->condition, $part->reuse->mayGoBack()), $this->state->parts());
+    }
+
+    /** @return list<HomePartShape> */
+    public function homeParts(): array
+    {
+        return array_map(function (HomePart $part): HomePartShape {
+            $moved = $this->state->elsewhere($part->id);
+            $slab = $this->state->slabState($this->state->sheet->slabs[$this->state->sheet->heightOf($part->slab) ?? 0]);
+
+            return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
+                $moved === null || $moved->text('place') === $part->place ? null : $moved->text('place'), $moved?->text('reason'), $moved !== null);
+        }, array_values(HomePart::on($this->state->sheet)));
     }
 
     /** @return list<SchoolShape> the matters that this engine's plan knows; fixed once their step is done */
@@ -111,7 +127,9 @@ final readonly class PlanView
     /** @return list<SymptomShape> */
     public function symptoms(): array
     {
-        return array_map(static fn (Symptom $symptom): SymptomShape => new SymptomShape($symptom->symptom, $symptom->suspect, $symptom->test), $this->state->sheet->symptoms);
+        $complaint = $this->state->complaint();
+
+        return array_map(static fn (Symptom $symptom): SymptomShape => new SymptomShape($symptom->symptom, $symptom->suspect, $symptom->test, Suspects::isSpokenOf($symptom, $complaint)), Suspects::on($this->state->sheet, $complaint));
     }
 
     public function minutesLeft(): int

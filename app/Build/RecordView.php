@@ -183,6 +183,7 @@ final readonly class RecordView
         return array_map(fn (Entry $entry): array => [
             'id' => $entry->id, 'kind' => $entry->kind->value, 'at' => $this->local($entry->at), 'by' => $entry->by,
             'text' => $slip->line($entry),
+            'photo' => $entry->text('photo') === '' ? null : $entry->text('photo'),
             'struck' => isset($this->state->struck[$entry->id])
                 ? ['by' => $this->state->struck[$entry->id]->by, 'reason' => $this->state->struck[$entry->id]->text('reason')]
                 : null,

@@ -11,6 +11,7 @@ use App\Models\Job;
 use App\Models\LogEntry;
 use App\Models\Role;
 use App\Models\Sheet;
+use App\Models\Shelf;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
@@ -44,6 +45,9 @@ final class DemoSeeder extends Seeder
         $this->brindlecote();
         $this->dunmoor();
         $this->harbickWithKit();
+        foreach ([['Base gasket', 'harbick-421', 2], ['Circlips', 'ulvane-139r', 4], ['Base gasket', 'ulvane-139r', 1], ['Oil filter', '', 6], ['Head gasket or O-rings', 'dunmoor-208sv', 1], ['Exhaust valve seals', 'skarn-594', 1]] as [$part, $fits, $count]) {
+            Shelf::put($part, $fits, $count);
+        }
     }
 
     private function people(): void
@@ -207,8 +211,26 @@ final class DemoSeeder extends Seeder
         return [$gap('top', '0.40 mm', '0.45 mm'), $gap('second', '0.45 mm', '0.50 mm'), $gap('upper_rail', '0.50 mm', '0.55 mm'), $gap('lower_rail', '0.50 mm', '0.55 mm')];
     }
 
+    /** The job that the triple has come back from, long handed over. */
+    private function ferrantBefore(): void
+    {
+        $job = $this->job(187, 'ferrant-738', 'M. Tarrow', -170);
+        $read = static fn (string $spot, string $size): array => [-178, '10:00', 'tomas', 'reading_taken', ['spot' => $spot, 'reading' => $size, 'tool' => str_starts_with($spot, 'bore') ? 'b1' : (str_starts_with($spot, 'piston') ? 'm2' : 'p1')]];
+        $this->log($job, [
+            [-180, '09:10', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Uses oil, one cylinder low.']],
+            $read('cranking_compression.1', '142 psi'), $read('cranking_compression.2', '139 psi'), $read('cranking_compression.3', '118 psi'),
+            [-178, '11:00', 'tomas', 'slab_lifted', ['slab' => 'barrel']],
+            $read('piston.1', '65.942 mm'), $read('piston.2', '65.941 mm'), $read('piston.3', '65.938 mm'),
+            ...array_map(static fn (string $cylinder): array => $read('bore.'.$cylinder.'.across.12', '66.00'.$cylinder.' mm'), ['1', '2', '3']),
+            [-176, '15:20', 'tomas', 'note_written', ['text' => 'Tube seals from an old set, a little hard; the owner did not want to wait.']],
+            [-171, '16:30', 'tomas', 'open_end', ['text' => 'Pushrod tube seals fitted under protest: look at them after five hundred miles.']],
+            [-170, '17:00', 'isla', 'handed_over', ['note' => 'running in explained']],
+        ]);
+    }
+
     private function ferrant(): void
     {
+        $this->ferrantBefore();
         $job = $this->job(224, 'ferrant-738', 'M. Tarrow', 21);
         $this->log($job, [
             [-1, '11:30', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Oil at the right pushrod tube, eight hundred miles after it was last apart.']],
@@ -353,7 +375,7 @@ final class DemoSeeder extends Seeder
 
     private function jobOn(int $number, string $slug, string $document, string $owner, int $promisedInDays): Job
     {
-        $sheet = Sheet::query()->create(['slug' => $slug, 'version' => 1, 'document' => $document]);
+        $sheet = Sheet::query()->firstOrCreate(['slug' => $slug, 'version' => 1], ['document' => $document]);
 
         return Job::query()->create(['number' => $number, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $this->today->addDays($promisedInDays)->format('Y-m-d')]);
     }

@@ -124,5 +124,5 @@ it('refuses a schedule that nobody could keep', function (array $change, string 
 it('keeps what stays open on the hand-over list', function () {
     $this->enter(214, $this->entry('open_end', ['text' => 'Chain is the owner’s to renew']), $this->entry('debt_owed', ['what' => 'rotor nut', 'reason' => 'no holder']));
     expect($this->getJson('/api/jobs/214/record')->json('hand_over'))->toBe(['Chain is the owner’s to renew', 'Owed its torque: rotor nut, no holder']);
-    expect(DB::table('log_entries')->where('kind', 'open_end')->count())->toBe(1);
+    expect(DB::table('log_entries')->where('kind', 'open_end')->where('job_id', $this->job(214)->id)->count())->toBe(1);
 });

@@ -2,15 +2,19 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\OpenJob;
 use App\Build\BuildView;
 use App\Build\JobLog;
 use App\Build\PlanView;
 use App\Build\Shop;
+use App\Http\SentDocument;
 use App\Http\Shapes\JobShape;
 use App\Http\Shapes\LiftCostShape;
 use App\Http\Shapes\ProblemShape;
 use App\Models\Job;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use OpenApi\Attributes as OA;
 
 final class JobController
@@ -24,6 +28,23 @@ final class JobController
     public function show(Job $job): JsonResponse
     {
         return new JsonResponse(self::shape($job));
+    }
+
+    #[OA\Post(path: '/api/jobs', summary: 'Take a machine in', tags: ['jobs'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['sheet', 'owner', 'condition'], properties: [
+            new OA\Property(property: 'sheet', type: 'string'), new OA\Property(property: 'owner', type: 'string'), new OA\Property(property: 'condition', type: 'string', enum: ['whole', 'apart']),
+            new OA\Property(property: 'complaint', type: 'string'), new OA\Property(property: 'promised', type: 'string', format: 'date'),
+        ])),
+        responses: [
+            new OA\Response(response: 201, description: 'The job', content: new OA\JsonContent(ref: JobShape::class)),
+            new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function store(Request $request, OpenJob $open): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return new JsonResponse(self::shape($open(SentDocument::of($request, ...OpenJob::KEYS), $user)), 201);
     }
 
     #[OA\Get(path: '/api/jobs/{number}/lift-cost/{slab}', summary: 'What it costs to take everything off down to and with a slab', tags: ['jobs'],

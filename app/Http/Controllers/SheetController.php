@@ -18,6 +18,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
 use OpenApi\Attributes as OA;
+use stdClass;
 
 /** The spec book: engine sheets with their history. A change makes a new version; running jobs keep theirs until they adopt it. */
 final class SheetController
@@ -62,8 +63,34 @@ final class SheetController
         } catch (JsonException $error) {
             throw MalformedDocument::wrongSort($error->getMessage(), 'JSON')->under('document');
         }
+
+        return new JsonResponse(SheetView::of(self::entered($document)));
+    }
+
+    #[OA\Post(path: '/api/sheets/{slug}/findings', summary: 'Keep a finding for the next engine of its kind: a new version of the sheet', tags: ['sheets'],
+        parameters: [new OA\PathParameter(name: 'slug', required: true, schema: new OA\Schema(type: 'string'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['text', 'from'], properties: [new OA\Property(property: 'text', type: 'string'), new OA\Property(property: 'from', type: 'string')])),
+        responses: [
+            new OA\Response(response: 200, description: 'The sheet with it', content: new OA\JsonContent(ref: SheetShape::class)),
+            new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function find(Request $request, string $slug): JsonResponse
+    {
+        $sent = SentDocument::of($request, 'text', 'from');
+        $finding = (object) ['text' => $sent->text('text', 300), 'from' => $sent->text('from', 60)];
+        $document = JsonText::decode(self::newest($slug)->document);
+        assert($document instanceof stdClass);
+        $document->findings = [...(is_array($document->findings ?? null) ? $document->findings : []), $finding];
+
+        return new JsonResponse(SheetView::of(self::entered($document)));
+    }
+
+    /** A sheet, or the next version of one that is there. */
+    private static function entered(mixed $document): Sheet
+    {
         $engine = EngineSheet::read($document);
-        $sheet = DB::transaction(static function () use ($engine, $document): Sheet {
+
+        return DB::transaction(static function () use ($engine, $document): Sheet {
             $newest = Sheet::query()->where('slug', $engine->id)->max('version');
             $version = is_numeric($newest) ? (int) $newest + 1 : 1;
             $text = JsonText::encode($document);
@@ -73,8 +100,6 @@ final class SheetController
 
             return Sheet::query()->create(['slug' => $engine->id, 'version' => $version, 'document' => $text]);
         });
-
-        return new JsonResponse(SheetView::of($sheet));
     }
 
     #[OA\Post(path: '/api/jobs/{number}/adopt', summary: 'Let a job go on with the newest version of its sheet', tags: ['sheets'],

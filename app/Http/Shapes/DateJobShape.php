@@ -11,6 +11,7 @@ final readonly class DateJobShape
     /**
      * @param  list<DateBarShape>  $bars
      * @param  list<DatePartShape>  $parts
+     * @param  list<NeedShape>  $needs
      */
     public function __construct(
         #[OA\Property]
@@ -27,6 +28,8 @@ final readonly class DateJobShape
         public array $bars,
         #[OA\Property(items: new OA\Items(ref: DatePartShape::class))]
         public array $parts,
+        #[OA\Property(items: new OA\Items(ref: NeedShape::class))]
+        public array $needs,
     ) {
     }
 }

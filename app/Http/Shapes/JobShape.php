@@ -30,6 +30,9 @@ final readonly class JobShape
      * @param  list<SymptomShape>  $symptoms
      * @param  list<int>  $earlier
      * @param  list<string>  $trays
+     * @param  list<HomePartShape>  $homeParts
+     * @param  list<FindingShape>  $findings
+     * @param  list<string>  $people
      */
     public function __construct(
         #[OA\Property]
@@ -114,6 +117,16 @@ final readonly class JobShape
         public array $earlier,
         #[OA\Property(description: 'slabs that have a bolt board', items: new OA\Items(type: 'string'))]
         public array $trays,
+        #[OA\Property(items: new OA\Items(ref: HomePartShape::class))]
+        public array $homeParts,
+        #[OA\Property(items: new OA\Items(ref: FindingShape::class))]
+        public array $findings,
+        #[OA\Property(description: 'the sheet\'s own note on its engine')]
+        public ?string $sheetNote,
+        #[OA\Property(description: 'initials of everybody in the shop', items: new OA\Items(type: 'string'))]
+        public array $people,
+        #[OA\Property(description: 'when the machine was handed over')]
+        public ?string $handedOver,
         #[OA\Property]
         public string $zone,
     ) {

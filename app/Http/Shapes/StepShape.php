@@ -15,6 +15,7 @@ final readonly class StepShape
      * @param  list<BlockageShape>  $blockedBy
      * @param  list<AskShape>  $asks
      * @param  list<string>  $spots
+     * @param  list<string>  $answerers
      */
     public function __construct(
         #[OA\Property]
@@ -63,6 +64,10 @@ final readonly class StepShape
         public ?string $doneBy,
         #[OA\Property]
         public ?string $doneAt,
+        #[OA\Property(description: 'for a hold: who has answered, or stood by', items: new OA\Items(type: 'string'))]
+        public array $answerers,
+        #[OA\Property(description: 'why it waits for the first of its open needs, where that is a matter of order or access')]
+        public ?string $access,
     ) {
     }
 }

@@ -15,6 +15,8 @@ final readonly class SymptomShape
         public string $suspect,
         #[OA\Property]
         public string $test,
+        #[OA\Property(description: 'whether the complaint speaks of it')]
+        public bool $isSpokenOf,
     ) {
     }
 }

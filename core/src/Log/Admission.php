@@ -9,6 +9,8 @@ use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
+use Moltrek\Core\Planning\HomePart;
+use Moltrek\Core\Planning\ReuseClass;
 use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Refusal\ContradictoryFields;
@@ -39,7 +41,7 @@ final readonly class Admission
             EntryKind::NoteWritten => $this->note($fields),
             EntryKind::SlabLifted => $this->lift($fields),
             EntryKind::PartOrdered => $this->part($fields),
-            EntryKind::PartArrived => $fields->text('part', 120),
+            EntryKind::PartArrived => $this->arrival($fields),
             EntryKind::ActDone => $this->act($fields),
             EntryKind::BoreDecided => $this->decision($fields),
             EntryKind::PistonsPaired => $this->pairs($fields),
@@ -54,6 +56,11 @@ final readonly class Admission
             EntryKind::SchoolChosen => $this->school($fields),
             EntryKind::OpenEnd => $fields->text('text', 500),
             EntryKind::MarkRead => $this->mark($fields),
+            EntryKind::PartWrong => [$fields->text('part', 120), $fields->text('reason', 300)],
+            EntryKind::PartTaken => $fields->text('part', 120),
+            EntryKind::PartReused => $this->reuse($fields),
+            EntryKind::PartBack => $this->home($fields),
+            EntryKind::HandedOver => $this->handOver($fields),
         };
     }
 
@@ -116,8 +123,12 @@ final readonly class Admission
         if ($this->state->isDone($step)) {
             throw $fields->placed(ContradictoryFields::excluded('step', $step->id, 'This step has been done already.', 'a step that is ready'));
         }
+        if ($step->kind === StepKind::Hold && $step->secondPerson) {
+            throw $fields->placed(ContradictoryFields::excluded('step', $step->id, 'Two people answer this hold, one thing at a time.', 'answers to what it asks'));
+        }
         $first = $this->state->openNeeds($step)[0] ?? null;
-        $why = $first === null ? ($this->state->blockages($step)[0] ?? null)?->why : 'First: '.$this->state->steps()[$first]->name.'.';
+        $why = $first === null ? ($this->state->blockages($step)[0] ?? null)?->why
+            : 'First: '.$this->state->steps()[$first]->name.'.'.(isset($step->access[$first]) ? ' '.$step->access[$first]->sentence() : '');
         if ($why !== null) {
             throw $fields->placed(ContradictoryFields::excluded('step', $step->id, $why, 'a step that is ready'));
         }
@@ -136,6 +147,8 @@ final readonly class Admission
         }
         if ($kind === EntryKind::HoldWaived) {
             $fields->text('reason', 300);
+        } else {
+            $fields->textOrNull('second', 10);
         }
     }
 
@@ -252,6 +265,11 @@ final readonly class Admission
     {
         $fields->text('text');
         $fields->textOrNull('slab');
+        $this->photo($fields);
+    }
+
+    private function photo(Fields $fields): void
+    {
         $photo = $fields->textOrNull('photo', 60);
         if ($photo !== null && preg_match('/^[0-9a-f-]{36}$/', $photo) !== 1) {
             throw $fields->placed(MalformedDocument::wrongSort($photo, 'the id of a photograph'), 'photo');
@@ -263,6 +281,53 @@ final readonly class Admission
         $height = $this->state->sheet->heightOf($fields->text('slab'));
         if ($height === null || $height === 0) {
             throw $fields->placed(MalformedDocument::wrongSort($fields->raw('slab'), 'a slab of this engine above the cases'), 'slab');
+        }
+    }
+
+    private function arrival(Fields $fields): void
+    {
+        $fields->text('part', 120);
+        $fields->textOrNull('note', 300);
+        $this->photo($fields);
+    }
+
+    private function reuse(Fields $fields): void
+    {
+        $part = $fields->text('part', 120);
+        [$class, $why] = ReuseClass::of($part);
+        if (! $class->mayGoBack()) {
+            throw $fields->placed(ContradictoryFields::excluded('part', $part, 'This is used once: '.lcfirst($why), 'a part that may go back'), 'part');
+        }
+        $fields->text('reason', 300);
+    }
+
+    /** A part that has run in one place may go to another only with a reason. */
+    private function home(Fields $fields): void
+    {
+        $parts = HomePart::on($this->state->sheet);
+        $part = $parts[$fields->text('part', 60)] ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('part'), 'a part of this engine that has a place of its own'), 'part');
+        $place = $fields->text('place', 40);
+        $alike = array_filter($parts, static fn (HomePart $other): bool => $other->sort === $part->sort);
+        if (! in_array($place, array_column($alike, 'place'), true)) {
+            throw $fields->placed(MalformedDocument::wrongSort($place, 'one of '.implode(', ', array_column($alike, 'place'))), 'place');
+        }
+        if ($fields->textOrNull('reason', 300) === null && $place !== $part->place) {
+            throw $fields->placed(ContradictoryFields::excluded('place', $place, $part->name().' came from there; another place wants a reason.', $part->place), 'place');
+        }
+    }
+
+    private function handOver(Fields $fields): void
+    {
+        $fields->textOrNull('note', 500);
+        $in = $this->state->ledger()[0] ?? null;
+        $owed = $this->state->debts()[0] ?? null;
+        $why = match (true) {
+            $in !== null => ucfirst($in->what).($in->dropped ? ' was dropped and is not found.' : ' is still in.'),
+            $owed !== null => ucfirst($owed->what).' is owed its torque.',
+            default => null,
+        };
+        if ($why !== null) {
+            throw $fields->placed(ContradictoryFields::excluded('', '', $why, 'a machine with nothing left in and nothing owed'));
         }
     }
 

@@ -28,6 +28,9 @@ final readonly class Blockages
             return [];
         }
         $left = count($hold->asks) - count($this->fold->answers[$hold->id] ?? []);
+        if ($left === 0) {
+            return [new Blockage('hold', $hold->id, $hold->name.': a second person has to look.')];
+        }
 
         return [new Blockage('hold', $hold->id, $hold->name.': '.($left === 1 ? 'one thing is' : $left.' things are').' still to be seen.')];
     }
@@ -35,9 +38,9 @@ final readonly class Blockages
     /** @return list<Blockage> */
     private function parts(Step $step): array
     {
-        $missing = array_filter($this->fold->onOrder, static fn (PartOnOrder $part): bool => $part->holdsUp($step->id) || in_array($part->part, $step->parts, true));
+        $lacking = $this->fold->parts->lacking($step->id, $step->parts);
 
-        return array_values(array_map(static fn (PartOnOrder $part): Blockage => new Blockage('part', $part->part, 'It waits for '.lcfirst($part->part).'.'), $missing));
+        return array_map(static fn (string $part, string $why): Blockage => new Blockage('part', $part, $why), array_keys($lacking), $lacking);
     }
 
     /** @return list<Blockage> */

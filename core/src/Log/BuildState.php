@@ -277,6 +277,29 @@ final class BuildState
         return array_values(array_map(static fn (Step $step): string => $step->id, array_filter($this->fold->plan, $this->canBeDone(...))));
     }
 
+    /** @return array<string, string> parts that came and are not the right ones, and why */
+    public function wrongParts(): array
+    {
+        return $this->fold->parts->wrong;
+    }
+
+    /** Where a part that has a home went instead, if somebody said so. */
+    public function elsewhere(string $part): ?Entry
+    {
+        return $this->fold->elsewhere[$part] ?? null;
+    }
+
+    public function handedOver(): ?Entry
+    {
+        return $this->fold->handedOver;
+    }
+
+    /** @return list<string> who has answered a hold */
+    public function answerers(string $hold): array
+    {
+        return $this->fold->answerers($hold);
+    }
+
     /** @return list<PlannedPart> */
     public function parts(): array
     {
@@ -291,13 +314,13 @@ final class BuildState
     /** @return list<PartOnOrder> */
     public function partsOnOrder(): array
     {
-        return array_values($this->fold->onOrder);
+        return array_values($this->fold->parts->onOrder);
     }
 
     /** The part a spot or step waits for. */
     public function heldUpBy(string $id): ?PartOnOrder
     {
-        foreach ($this->fold->onOrder as $part) {
+        foreach ($this->fold->parts->onOrder as $part) {
             if ($part->holdsUp($id)) {
                 return $part;
             }

@@ -31,11 +31,16 @@ enum EntryKind: string
     case SchoolChosen = 'school_chosen';
     case OpenEnd = 'open_end';
     case MarkRead = 'mark_read';
+    case PartWrong = 'part_wrong';
+    case PartTaken = 'part_taken';
+    case PartReused = 'part_reused';
+    case PartBack = 'part_back';
+    case HandedOver = 'handed_over';
 
     /** Whether what came before decides if it may enter. */
     public function dependsOnState(): bool
     {
-        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone, self::MarkRead], true);
+        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone, self::MarkRead, self::PartWrong, self::PartTaken, self::PartReused, self::PartBack], true);
     }
 
     /** @return list<string> the keys of its payload */
@@ -50,12 +55,12 @@ enum EntryKind: string
             self::NoteWritten => ['text', 'slab', 'photo'],
             self::SlabLifted => ['slab'],
             self::PartOrdered => ['part', 'promised', 'for'],
-            self::PartArrived => ['part'],
+            self::PartArrived => ['part', 'note', 'photo'],
             self::ActDone => ['act', 'cylinder', 'ring', 'note'],
             self::BoreDecided => ['cylinder', 'decision', 'size', 'reason'],
             self::PistonsPaired => ['pairs'],
             self::GapsPlaced => ['cylinder', 'school', 'angles'],
-            self::HoldAnswered => ['hold', 'item'],
+            self::HoldAnswered => ['hold', 'item', 'second'],
             self::HoldWaived => ['hold', 'item', 'reason'],
             self::WaitSeen => ['wait'],
             self::LedgerIn => ['what', 'slab', 'dropped'],
@@ -66,6 +71,11 @@ enum EntryKind: string
             self::SchoolChosen => ['matter', 'school', 'reason'],
             self::OpenEnd => ['text'],
             self::MarkRead => ['place', 'mark'],
+            self::PartWrong => ['part', 'reason'],
+            self::PartTaken => ['part'],
+            self::PartReused => ['part', 'reason'],
+            self::PartBack => ['part', 'place', 'reason'],
+            self::HandedOver => ['note'],
         };
     }
 }

@@ -64,17 +64,15 @@ final class Fold
     /** @var list<Entry> what stays open when the machine goes out */
     public array $openEnds = [];
 
-    /** @var array<string, string> one-use parts that were fitted and have come off again, and why */
-    public array $spent = [];
+    public PartsBin $parts;
 
-    /** @var array<string, true> parts that have arrived */
-    public array $arrived = [];
+    /** @var array<string, Entry> parts that went back to another place than their own, by part */
+    public array $elsewhere = [];
+
+    public ?Entry $handedOver = null;
 
     /** @var array<string, SlabState> by slab, bottom-up */
     public array $slabs = [];
-
-    /** @var array<string, PartOnOrder> parts that have not arrived */
-    public array $onOrder = [];
 
     public string $complaint = '';
 
@@ -84,6 +82,7 @@ final class Fold
     /** @param  array<string, Spot>  $spots */
     public function __construct(private readonly EngineSheet $sheet, private readonly array $spots)
     {
+        $this->parts = new PartsBin;
         $this->plan = Plan::of($sheet);
         $this->comeIn(JobCondition::Whole);
     }
@@ -96,8 +95,13 @@ final class Fold
             EntryKind::SourceChosen => $this->choose($entry),
             EntryKind::StepDone => $this->finish($entry),
             EntryKind::SlabLifted => $this->lift($entry->text('slab'), $entry),
-            EntryKind::PartOrdered => $this->order($entry),
-            EntryKind::PartArrived => $this->arrive($entry->text('part')),
+            EntryKind::PartOrdered => $this->parts->order($entry),
+            EntryKind::PartArrived => $this->parts->arrive($entry->text('part'), 'arrived'),
+            EntryKind::PartTaken => $this->parts->arrive($entry->text('part'), 'from the shelf'),
+            EntryKind::PartReused => $this->parts->arrive($entry->text('part'), 'the old one: '.$entry->text('reason')),
+            EntryKind::PartWrong => $this->parts->refuse($entry->text('part'), $entry->text('reason')),
+            EntryKind::PartBack => $this->elsewhere[$entry->text('part')] = $entry,
+            EntryKind::HandedOver => $this->handedOver = $entry,
             EntryKind::ActDone => $this->act($entry),
             EntryKind::BoreDecided => $this->decide($entry),
             EntryKind::PistonsPaired => $this->pair($entry),
@@ -233,9 +237,7 @@ final class Fold
                 }
             }
         }
-        foreach ($step->parts as $part) {
-            unset($this->spent[$part]);
-        }
+        $this->parts->fit($step->parts);
         foreach ($this->sheet->waits as $wait) {
             if ($wait->after === $step->id) {
                 $this->waits[$wait->id] = new RunningWait($wait, $entry->at, null);
@@ -257,9 +259,7 @@ final class Fold
         $above = fn (string $id): bool => ($this->sheet->heightOf($id) ?? 0) >= $from;
         foreach ($this->plan as $step) {
             if (isset($this->done[$step->id]) && $step->kind->isAssembly() && $above($step->lostWith)) {
-                foreach ($step->parts as $part) {
-                    $this->spent[$part] = $lifted;
-                }
+                $this->parts->spend($step->parts, $lifted);
             }
         }
         $this->void(static fn (Step $step): bool => $step->kind->isAssembly() && $above($step->lostWith), $lifted, andWhatStoodOnIt: true);
@@ -321,9 +321,20 @@ final class Fold
             return;
         }
         $this->answers[$hold->id][$item] = $entry;
-        if (count($this->answers[$hold->id]) === count($hold->asks)) {
+        if (count($this->answers[$hold->id]) === count($hold->asks) && (! $hold->secondPerson || count($this->answerers($hold->id)) > 1)) {
             $this->tick($hold, $entry);
         }
+    }
+
+    /** @return list<string> who has answered a hold, or stood by when it was answered */
+    public function answerers(string $hold): array
+    {
+        $people = [];
+        foreach ($this->answers[$hold] ?? [] as $answer) {
+            array_push($people, $answer->by, $answer->text('second'));
+        }
+
+        return array_values(array_unique(array_filter($people, static fn (string $person): bool => $person !== '')));
     }
 
     private function see(Entry $entry): void
@@ -338,19 +349,5 @@ final class Fold
     {
         $this->schools[$entry->text('matter')] = $entry;
         $this->plan = Plan::of($this->sheet, array_map(static fn (Entry $chosen): string => $chosen->text('school'), $this->schools));
-    }
-
-    private function order(Entry $entry): void
-    {
-        $for = $entry->payload->for ?? null;
-        $for = is_array($for) ? array_values(array_filter($for, is_string(...))) : [];
-        $promised = $entry->text('promised');
-        $this->onOrder[$entry->text('part')] = new PartOnOrder($entry->text('part'), $promised === '' ? null : $promised, $for);
-    }
-
-    private function arrive(string $part): void
-    {
-        unset($this->onOrder[$part]);
-        $this->arrived[$part] = true;
     }
 }

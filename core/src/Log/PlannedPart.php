@@ -2,14 +2,19 @@
 
 namespace Moltrek\Core\Log;
 
+use Moltrek\Core\Planning\ReuseClass;
+use Moltrek\Core\Planning\Step;
+
 /** A part that the job takes: from the one-use parts of its steps and from what was ordered. */
 final readonly class PlannedPart
 {
     /**
      * @param  list<string>  $for  steps
+     * @param  string|null  $why  what made it so: how it came, what spent it, what is wrong with it
+     * @param  string  $condition  of its reuse: the condition, or the reason why not
      * @param  'needed'|'ordered'|'arrived'|'fitted'|'spent'  $state
      */
-    private function __construct(public string $part, public array $for, public bool $oneUse, public string $state, public ?string $promised, public ?string $why)
+    private function __construct(public string $part, public array $for, public bool $oneUse, public string $state, public ?string $promised, public ?string $why, public bool $wrong, public ReuseClass $reuse, public string $condition)
     {
     }
 
@@ -22,29 +27,28 @@ final readonly class PlannedPart
                 $for[$part][] = $step->id;
             }
         }
-        $parts = [];
-        foreach ($for as $part => $steps) {
-            $fitted = array_filter($steps, static fn (string $step): bool => ! isset($fold->done[$step])) === [];
-            $parts[] = new self($part, $steps, true, self::state($fold, $part, $fitted), ($fold->onOrder[$part] ?? null)?->promised, $fold->spent[$part] ?? null);
-        }
-        foreach ([...array_keys($fold->onOrder), ...array_keys($fold->arrived)] as $part) {
-            if (! isset($for[$part])) {
-                $parts[] = new self($part, ($fold->onOrder[$part] ?? null)->for ?? [], false, isset($fold->onOrder[$part]) ? 'ordered' : 'arrived', ($fold->onOrder[$part] ?? null)?->promised, null);
-            }
+        $bin = $fold->parts;
+        foreach ([...array_values($bin->onOrder), ...array_map(static fn (string $part): PartOnOrder => new PartOnOrder($part, null, []), [...array_keys($bin->here), ...array_keys($bin->wrong)])] as $other) {
+            $for[$other->part] ??= $other->for;
         }
 
-        return $parts;
+        return array_map(static fn (string $part, array $steps): self => self::of($fold, $part, $steps), array_keys($for), $for);
     }
 
-    /** @return 'needed'|'ordered'|'arrived'|'fitted'|'spent' */
-    private static function state(Fold $fold, string $part, bool $fitted): string
+    /** @param  list<string>  $steps */
+    private static function of(Fold $fold, string $part, array $steps): self
     {
-        return match (true) {
-            isset($fold->onOrder[$part]) => 'ordered',
-            isset($fold->spent[$part]) => 'spent',
+        $planned = array_filter($fold->plan, static fn (Step $step): bool => in_array($part, $step->parts, true));
+        $fitted = $planned !== [] && array_filter($planned, static fn (Step $step): bool => ! isset($fold->done[$step->id])) === [];
+        [$reuse, $condition] = ReuseClass::of($part);
+        $bin = $fold->parts;
+
+        return new self($part, $steps, $planned !== [], match (true) {
+            isset($bin->onOrder[$part]) => 'ordered',
+            isset($bin->spent[$part]) => 'spent',
             $fitted => 'fitted',
-            isset($fold->arrived[$part]) => 'arrived',
+            isset($bin->here[$part]) => 'arrived',
             default => 'needed',
-        };
+        }, ($bin->onOrder[$part] ?? null)?->promised, $bin->wrong[$part] ?? $bin->spent[$part] ?? $bin->here[$part] ?? null, isset($bin->wrong[$part]), $reuse, $condition);
     }
 }

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Planning\HomePart;
 use Moltrek\Core\Planning\Promise;
 use Moltrek\Core\Planning\School;
 use Moltrek\Core\Refusal\Refusal;
@@ -28,10 +29,10 @@ final readonly class Slip
             EntryKind::NoteWritten => $entry->text('text'),
             EntryKind::SlabLifted => 'Taken off, down to and with: '.$this->slab($entry->text('slab')),
             EntryKind::PartOrdered => 'Ordered: '.$entry->text('part').($entry->text('promised') === '' ? '' : ', promised for '.Promise::dayInWords($entry->text('promised'))),
-            EntryKind::PartArrived => 'Arrived: '.$entry->text('part'),
+            EntryKind::PartArrived => 'Arrived: '.$entry->text('part').self::withNote($entry),
             EntryKind::ActDone => $this->act($entry),
             EntryKind::BoreDecided => $this->decision($entry),
-            EntryKind::HoldAnswered => 'Seen: '.lcfirst($this->item($entry)),
+            EntryKind::HoldAnswered => 'Seen: '.lcfirst($this->item($entry)).($entry->text('second') === '' ? '' : ', with '.$entry->text('second')),
             EntryKind::HoldWaived => 'Waived: '.lcfirst($this->item($entry)).', '.$entry->text('reason'),
             EntryKind::WaitSeen => 'Seen: '.$this->wait($entry),
             EntryKind::LedgerIn => (($entry->payload->dropped ?? false) === true ? 'Dropped: ' : 'Put in, must come out: ').$entry->text('what'),
@@ -41,6 +42,11 @@ final readonly class Slip
             EntryKind::SlabProvisional => $this->slab($entry->text('slab')).' on for now: '.$entry->text('reason'),
             EntryKind::SchoolChosen => $this->school($entry),
             EntryKind::OpenEnd => 'Stays open: '.$entry->text('text'),
+            EntryKind::PartWrong => 'Wrong part: '.$entry->text('part').', '.$entry->text('reason'),
+            EntryKind::PartTaken => 'From the shelf: '.$entry->text('part'),
+            EntryKind::PartReused => 'Goes back: '.$entry->text('part').', '.$entry->text('reason'),
+            EntryKind::PartBack => $this->back($entry),
+            EntryKind::HandedOver => 'Handed over'.self::withNote($entry),
             EntryKind::MarkRead => (MarkPlace::on($this->state->sheet)[$entry->text('place')]->name ?? $entry->text('place')).': marked '.$entry->text('mark'),
             EntryKind::PistonsPaired => 'Pistons to bores: '.self::pairs($entry),
             EntryKind::GapsPlaced => 'Ring gaps placed, '.$entry->text('school').$this->ofCylinder($entry),
@@ -68,6 +74,23 @@ final readonly class Slip
         $by = $reading->tool === null ? '' : ', '.$reading->tool->name;
 
         return $spot->name.': '.$reading->text.($reading->diameter?->isDeviation() === true && $reading->shaft === null ? ' = '.$reading->diameter->diameter->written() : '').$by;
+    }
+
+    private static function withNote(Entry $entry): string
+    {
+        return $entry->text('note') === '' ? '' : ': '.$entry->text('note');
+    }
+
+    private function back(Entry $entry): string
+    {
+        $parts = HomePart::on($this->state->sheet);
+        $part = $parts[$entry->text('part')] ?? null;
+        if ($part === null || $entry->text('place') === $part->place) {
+            return ($part?->name() ?? $entry->text('part')).': back in its place';
+        }
+        $there = array_values(array_filter($parts, static fn (HomePart $other): bool => $other->sort === $part->sort && $other->place === $entry->text('place')))[0] ?? null;
+
+        return $part->name().': fitted at '.($there->placeName ?? $entry->text('place')).', '.$entry->text('reason');
     }
 
     private function item(Entry $entry): string

@@ -94,7 +94,7 @@ final class PlanBuilder
             if ($this->sheet->heightOf($own->slab) === null) {
                 throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')->under("plan.add.$index.slab");
             }
-            $this->steps[$own->id] = new Step($own->id, $own->slab, StepKind::Fit, $own->name, $own->why, $own->minutes, $own->needs, lostWith: $own->slab, caution: $own->caution);
+            $this->insert(new Step($own->id, $own->slab, StepKind::Fit, $own->name, $own->why, $own->minutes, $own->needs, lostWith: $own->slab, caution: $own->caution));
         }
         foreach ($changes->add as $index => $own) {
             foreach ($own->before as $at => $later) {
@@ -107,7 +107,36 @@ final class PlanBuilder
             $this->steps[$id] = $step->needing([...$step->needs, ...$needs]);
         }
 
+        $this->constrain();
+
         return $this->needsFirst();
+    }
+
+    /** Puts a step right after the last one that it needs. */
+    private function insert(Step $step): void
+    {
+        $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect(array_map(strval(...), array_keys($this->steps)), $step->needs)))]);
+        $this->steps = [...array_slice($this->steps, 0, $at, true), $step->id => $step, ...array_slice($this->steps, $at, null, true)];
+    }
+
+    /** Puts the constraints of access on the steps they are about, those of the place where the engine is worked on. */
+    private function constrain(): void
+    {
+        $where = Worked::tryFrom($this->choices['worked'] ?? '') ?? Worked::Bench;
+        foreach ([...AccessRules::of($this->sheet), ...$this->sheet->plan->access] as $access) {
+            foreach ($access->where === null || $access->where === $where ? $this->beginning($access->then) : [] as $then) {
+                $step = $this->steps[$then];
+                if (! $access->kind->isOrder()) {
+                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $step->hold : $then;
+                    $this->steps[$on ?? $then] = $this->steps[$on ?? $then]->under($access, '');
+                }
+                foreach ($access->kind->isOrder() ? $this->beginning($access->first) : [] as $first) {
+                    if ($step->cylinder === null || $this->steps[$first]->cylinder === null || $step->cylinder === $this->steps[$first]->cylinder) {
+                        $this->steps[$then] = $this->steps[$then]->under($access, $first);
+                    }
+                }
+            }
+        }
     }
 
     /** @return array<string, Step> */

@@ -18,6 +18,10 @@ final readonly class School
     public static function all(): array
     {
         $schools = [
+            new self('worked', 'The engine is worked on', [
+                Worked::Bench->value => ['for' => 'All sides can be reached and turned over.', 'against' => 'It has to come out, and go in again.'],
+                Worked::Frame->value => ['for' => 'No engine to lift; an hour saved each way.', 'against' => 'What lies behind the barrel cannot be reached once it is down.'],
+            ], 'mouths-covered'),
             new self('bore_assembly', 'Bore and rings at assembly', [
                 'light film of running oil' => ['for' => 'Rings seat on the first heat.', 'against' => 'Little protects a start that comes late.'],
                 'plain mineral oil, generous' => ['for' => 'Forgives a slow first start.', 'against' => 'Smokes, and may glaze a fine finish.'],

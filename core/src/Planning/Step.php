@@ -16,6 +16,7 @@ final readonly class Step
      * @param  list<string>  $parts  new parts it takes, used once
      * @param  list<string>  $tools
      * @param  list<string>  $asks  for a hold: what must be true
+     * @param  array<string, Access>  $access  why it waits for another step, by that step
      * @param  string|null  $spots  for a measure: the readings it stands for begin so
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class Step
         public array $asks = [],
         public ?string $spots = null,
         public bool $torques = false,
+        public array $access = [],
     ) {
     }
 
@@ -47,6 +49,19 @@ final readonly class Step
     public function needing(array $needs): self
     {
         return new self($this->id, $this->slab, $this->kind, $this->name, $this->why, $this->minutes, $needs, $this->places, $this->cylinder, $this->hold,
-            $this->settles, $this->lostWith, $this->parts, $this->tools, $this->how, $this->uses, $this->caution, $this->secondPerson, $this->asks, $this->spots, $this->torques);
+            $this->settles, $this->lostWith, $this->parts, $this->tools, $this->how, $this->uses, $this->caution, $this->secondPerson, $this->asks, $this->spots, $this->torques, $this->access);
+    }
+
+    /** The step with a constraint on it: an order with its reason, something to look at in its hold, something held while lifting. */
+    public function under(Access $access, string $first): self
+    {
+        $isOrder = $access->kind->isOrder();
+        $needs = $isOrder ? array_values(array_unique([...$this->needs, $first])) : $this->needs;
+        $caution = $access->kind === AccessKind::LooseCaptive ? trim($this->caution.' Loose: '.$access->what.', '.$access->why.'.') : $this->caution;
+        $asks = $access->kind === AccessKind::TrappedAtBothEnds ? [...$this->asks, ucfirst($access->what).' seen at both ends: '.$access->why] : $this->asks;
+
+        return new self($this->id, $this->slab, $this->kind, $this->name, $this->why, $this->minutes, $needs, $this->places, $this->cylinder, $this->hold,
+            $this->settles, $this->lostWith, $this->parts, $this->tools, $this->how, $this->uses, $caution, $this->secondPerson, $asks, $this->spots, $this->torques,
+            $isOrder ? [...$this->access, $first => $access] : $this->access);
     }
 }

@@ -17,7 +17,7 @@ final readonly class EngineSheet
 {
     public const SCHEMA = 'moltrek-engine-sheet-1';
 
-    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank', 'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'substitutions', 'plan'];
+    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank', 'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions', 'plan'];
 
     /**
      * @param  non-empty-list<Cylinder>  $cylinders
@@ -25,6 +25,7 @@ final readonly class EngineSheet
      * @param  list<Fastener>  $fasteners
      * @param  list<SheetLimit>  $limits  the substitutions' among them, in place of those they replace
      * @param  list<Grade>  $grades
+     * @param  list<Finding>  $findings
      * @param  list<SheetWait>  $waits
      * @param  list<Symptom>  $symptoms
      * @param  list<Substitution>  $substitutions
@@ -56,6 +57,7 @@ final readonly class EngineSheet
         public ?ShellTable $shells,
         public array $waits,
         public array $symptoms,
+        public array $findings,
         public array $substitutions,
         public PlanChanges $plan,
     ) {
@@ -105,6 +107,7 @@ final readonly class EngineSheet
             $shells === null ? null : ShellTable::read($shells),
             array_map(SheetWait::read(...), $sheet->objects('waits', ...SheetWait::KEYS)),
             array_map(Symptom::read(...), $sheet->objects('symptoms', ...Symptom::KEYS)),
+            array_map(Finding::read(...), $sheet->objects('findings', ...Finding::KEYS)),
             $substitutions,
             PlanChanges::read($sheet),
         );

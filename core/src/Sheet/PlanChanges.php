@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Planning\Access;
 
 /** What a sheet changes in the order of work: steps of its own, steps it has not, steps that need one another. */
 final readonly class PlanChanges
@@ -11,16 +12,17 @@ final readonly class PlanChanges
      * @param  list<OwnStep>  $add
      * @param  list<string>  $drop
      * @param  array<string, list<string>>  $after  more needs, by step
+     * @param  list<Access>  $access  what this engine shuts in, traps or drops
      */
-    private function __construct(public array $add, public array $drop, public array $after)
+    private function __construct(public array $add, public array $drop, public array $after, public array $access)
     {
     }
 
     public static function read(Fields $sheet): self
     {
-        $plan = $sheet->objectOrNull('plan', 'add', 'drop', 'after');
+        $plan = $sheet->objectOrNull('plan', 'add', 'drop', 'after', 'access');
         if ($plan === null) {
-            return new self([], [], []);
+            return new self([], [], [], []);
         }
         $after = [];
         if ($plan->has('after')) {
@@ -30,6 +32,6 @@ final readonly class PlanChanges
             }
         }
 
-        return new self(array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)), $plan->texts('drop'), $after);
+        return new self(array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)), $plan->texts('drop'), $after, array_map(Access::read(...), $plan->objects('access', ...Access::KEYS)));
     }
 }

@@ -13,6 +13,11 @@ final readonly class Symptom
     {
     }
 
+    public static function of(string $symptom, string $suspect, string $test): self
+    {
+        return new self($symptom, $suspect, $test);
+    }
+
     public static function read(Fields $fields): self
     {
         return new self($fields->text('symptom', 200), $fields->text('suspect', 200), $fields->text('test', 300));

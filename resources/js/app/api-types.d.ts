@@ -140,6 +140,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take a machine in */
+        post: operations["36deb2a6480382cf8385911c10aeebf0"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/lift-cost/{slab}": {
         parameters: {
             query?: never;
@@ -330,6 +347,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{slug}/findings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep a finding for the next engine of its kind: a new version of the sheet */
+        post: operations["e46b166ab8224bdd1ee23a78ceeead1b"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/adopt": {
         parameters: {
             query?: never;
@@ -341,6 +375,24 @@ export interface paths {
         put?: never;
         /** Let a job go on with the newest version of its sheet */
         post: operations["14b48481d365c64e16e027495b20f86e"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The parts on the shelf */
+        get: operations["52e146273e6a82bf2919671f88498599"];
+        put?: never;
+        /** Say how many of a part lie there */
+        post: operations["2f20560a9520a24b7a8d54a9bc468c81"];
         delete?: never;
         options?: never;
         head?: never;
@@ -570,6 +622,7 @@ export interface components {
             daysLate: number | null;
             bars: components["schemas"]["DateBar"][];
             parts: components["schemas"]["DatePart"][];
+            needs: components["schemas"]["Need"][];
         };
         /** @description A part that a job waits for. */
         DatePart: {
@@ -639,6 +692,11 @@ export interface components {
             /** @description the leaf that must pass in the end */
             leaf: string | null;
         };
+        /** @description What an earlier job on an engine of this kind has taught. */
+        Finding: {
+            text: string;
+            from: string;
+        };
         /** @description A job as the floor shows it. */
         FloorJob: {
             number: number;
@@ -686,6 +744,22 @@ export interface components {
             isPlaced: boolean;
             angles: components["schemas"]["GapAngle"][];
             keepOff: components["schemas"]["KeepOff"][];
+        };
+        /** @description A part that goes back to where it ran. */
+        HomePart: {
+            id: string;
+            name: string;
+            sort: string;
+            place: string;
+            placeName: string;
+            slab: string;
+            /** @description whether its slab is off, so that it lies in its slot */
+            isOut: boolean;
+            /** @description where it went instead */
+            elsewhere: string | null;
+            reason: string | null;
+            /** @description whether somebody has said where it went */
+            isSaid: boolean;
         };
         /** @description What the sheet says of honing its barrel; lengths in millimetres. */
         Honing: {
@@ -761,6 +835,14 @@ export interface components {
             earlier: number[];
             /** @description slabs that have a bolt board */
             trays: string[];
+            homeParts: components["schemas"]["HomePart"][];
+            findings: components["schemas"]["Finding"][];
+            /** @description the sheet's own note on its engine */
+            sheetNote: string | null;
+            /** @description initials of everybody in the shop */
+            people: string[];
+            /** @description when the machine was handed over */
+            handedOver: string | null;
             zone: string;
         };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
@@ -817,6 +899,11 @@ export interface components {
             choices: components["schemas"]["MarkChoice"][];
             proof: components["schemas"]["Verdict"] | null;
         };
+        /** @description By when a part has to be there: the start of the first step that takes it. */
+        Need: {
+            part: string;
+            by: string;
+        };
         /** @description The one next thing. */
         Next: {
             kind: string;
@@ -871,6 +958,13 @@ export interface components {
             promised: string | null;
             for: string[];
             why: string | null;
+            /** @description it came and is not the right one */
+            wrong: boolean;
+            /** @description one-use, reuse if, renewed although good, carried over */
+            reuse: string;
+            /** @description the condition of its reuse, or why there is none */
+            condition: string;
+            mayGoBack: boolean;
         };
         /** @description What a reading would mean, before it is entered. */
         Preview: {
@@ -980,6 +1074,13 @@ export interface components {
             at: string;
             jobs: number;
         };
+        /** @description How many of a part lie on the shelf. */
+        ShelfPart: {
+            part: string;
+            /** @description the sheet of the engine it is made for; empty for any */
+            fits: string;
+            count: number;
+        };
         /** @description The plain shell that two marks ask for, and the assessment that proves it. */
         ShellChoice: {
             proof: string;
@@ -1077,12 +1178,18 @@ export interface components {
             entry: string | null;
             doneBy: string | null;
             doneAt: string | null;
+            /** @description for a hold: who has answered, or stood by */
+            answerers: string[];
+            /** @description why it waits for the first of its open needs, where that is a matter of order or access */
+            access: string | null;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
             symptom: string;
             suspect: string;
             test: string;
+            /** @description whether the complaint speaks of it */
+            isSpokenOf: boolean;
         };
         /** @description A measuring tool of the shop. */
         Tool: {
@@ -1376,6 +1483,47 @@ export interface operations {
             };
             /** @description No such job */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "36deb2a6480382cf8385911c10aeebf0": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    sheet: string;
+                    owner: string;
+                    /** @enum {string} */
+                    condition: "whole" | "apart";
+                    complaint?: string;
+                    /** Format: date */
+                    promised?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1739,6 +1887,44 @@ export interface operations {
             };
         };
     };
+    e46b166ab8224bdd1ee23a78ceeead1b: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    from: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The sheet with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     "14b48481d365c64e16e027495b20f86e": {
         parameters: {
             query?: never;
@@ -1756,6 +1942,63 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "52e146273e6a82bf2919671f88498599": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every part */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfPart"][];
+                };
+            };
+        };
+    };
+    "2f20560a9520a24b7a8d54a9bc468c81": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    part: string;
+                    fits?: string;
+                    count: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The shelf after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShelfPart"][];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
             };
         };
     };

@@ -60,6 +60,7 @@ export interface RecordDocument {
         at: string
         by: string
         text: string
+        photo: string | null
         struck: { by: string; reason: string } | null
     }[]
     caution: string

@@ -3,11 +3,14 @@ import { Build } from '../screens/Build/Build'
 import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
 import { Heights } from '../screens/Heights/Heights'
+import { History } from '../screens/History/History'
 import { Hone } from '../screens/Hone/Hone'
 import { Import } from '../screens/Import/Import'
+import { Intake } from '../screens/Intake/Intake'
 import { MachineShop } from '../screens/MachineShop/MachineShop'
 import { Marks } from '../screens/Marks/Marks'
 import { Pairing } from '../screens/Pairing/Pairing'
+import { Parts } from '../screens/Parts/Parts'
 import { Record } from '../screens/Record/Record'
 import { Rings } from '../screens/Rings/Rings'
 import { SignIn } from '../screens/SignIn/SignIn'
@@ -26,6 +29,9 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/record', element: <Record /> },
             { path: '/jobs/:number/rings', element: <Rings /> },
             { path: '/jobs/:number/pairing', element: <Pairing /> },
+            { path: '/intake', element: <Intake /> },
+            { path: '/jobs/:number/history', element: <History /> },
+            { path: '/jobs/:number/parts', element: <Parts /> },
             { path: '/jobs/:number/hone', element: <Hone /> },
             { path: '/jobs/:number/heights', element: <Heights /> },
             { path: '/jobs/:number/marks', element: <Marks /> },

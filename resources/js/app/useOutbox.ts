@@ -11,7 +11,9 @@ export function useOutboxRunner(): void {
         outbox.onStored((job) => {
             client.setQueryData(['job', job.number], job)
             void client.invalidateQueries({ queryKey: ['floor'] })
-            void client.invalidateQueries({ queryKey: ['record', job.number] })
+            for (const key of [['record', job.number], ['dates'], ['shelf']]) {
+                void client.invalidateQueries({ queryKey: key })
+            }
         })
         void outbox.open()
         const flush = () => void outbox.flush()

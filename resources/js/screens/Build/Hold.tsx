@@ -7,6 +7,7 @@ import { ReasonForm } from '../../parts/ReasonForm'
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
     const [waiving, setWaiving] = useKept<number | null>(`waiving:${job.number}:${step.id}`, null)
+    const [second, setSecond] = useKept<string>(`second:${job.number}:${step.id}`, '')
     const sent = new Set(
         useWaiting(job.number)
             .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
@@ -24,10 +25,8 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                 <span className="text-xl font-bold">{step.name}</span>
                 <span className="text-sm">{left === 0 ? 'all seen' : `${left} to be seen`}</span>
             </p>
-            <p className="text-sm text-quiet">
-                {step.why}
-                {step.secondPerson && ' A second person answers too.'}
-            </p>
+            <p className="text-sm text-quiet">{step.why}</p>
+            {step.secondPerson && <Second job={job} step={step} left={left} second={second} onSecond={setSecond} />}
             <ul className="mt-2">
                 {step.asks.map((ask) => {
                     const seen = ask.by !== null || sent.has(ask.item)
@@ -41,7 +40,7 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                                         void outbox.add(
                                             job.number,
                                             'hold_answered',
-                                            { hold: step.id, item: ask.item },
+                                            { hold: step.id, item: ask.item, ...(second ? { second } : {}) },
                                             `Seen: ${ask.text.toLowerCase()}`,
                                         )
                                     }
@@ -106,5 +105,56 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                 })}
             </ul>
         </section>
+    )
+}
+
+/** Who looks as well: another pair of eyes of this shop, or the same person's own sign-in at another tablet. */
+function Second({
+    job,
+    step,
+    left,
+    second,
+    onSecond,
+}: {
+    job: Job
+    step: Step
+    left: number
+    second: string
+    onSecond: (initials: string) => void
+}) {
+    const alone = left === 0 && step.answerers.length < 2
+    const others = job.people.filter((initials) => !(step.answerers.length === 1 && step.answerers[0] === initials))
+    return (
+        <fieldset className="mt-1 flex flex-wrap items-center gap-2" aria-label="Second person">
+            <span className={`text-sm ${alone ? 'font-bold' : ''}`}>
+                {step.answerers.length > 1
+                    ? `Seen by ${step.answerers.join(' and ')}.`
+                    : alone
+                      ? 'A second person has to look. Who looks with you?'
+                      : 'Two people look. Who looks with you?'}
+            </span>
+            {step.answerers.length < 2 &&
+                others.map((initials) => (
+                    <button
+                        key={initials}
+                        type="button"
+                        aria-pressed={second === initials}
+                        className={`h-11 min-w-13 rounded-field border-2 font-bold ${second === initials ? 'border-base-content bg-base-content text-base-100' : 'border-line'}`}
+                        onClick={() => {
+                            onSecond(second === initials ? '' : initials)
+                            if (alone) {
+                                void outbox.add(
+                                    job.number,
+                                    'hold_answered',
+                                    { hold: step.id, item: 0, second: initials },
+                                    `Seen with ${initials}`,
+                                )
+                            }
+                        }}
+                    >
+                        {initials}
+                    </button>
+                ))}
+        </fieldset>
     )
 }

@@ -98,7 +98,7 @@ function words(job: Job, step: Step, done: boolean, ready: boolean, first: Step 
         return step.why
     }
     if (first) {
-        return `after: ${first.name}`
+        return `after: ${first.name}${step.access ? `. ${step.access}` : ''}`
     }
     return step.blockedBy.map((blockage) => blockage.why).join(' ')
 }

@@ -37,6 +37,7 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                     {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
                 </div>
             </div>
+            <JobLinks job={job} />
             <NewerSheet job={job} />
             <NextBar job={job} onNext={onNext} />
             <WorstFirst job={job} slab={slab} desk={desk} />
@@ -54,6 +55,25 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                 </p>
             )}
         </div>
+    )
+}
+
+/** The pages that belong to the whole job. */
+function JobLinks({ job }: { job: Job }) {
+    const missing = job.plannedParts.filter((part) => part.wrong || part.state === 'spent').length
+    const link = 'inline-flex min-h-11 items-center underline decoration-1 underline-offset-3'
+    return (
+        <p className="flex flex-wrap gap-x-5 text-sm">
+            <Link className={link} to={`/jobs/${job.number}/history`}>
+                Complaint and history{job.earlier.length > 0 && <b className="ml-1">: was here before</b>}
+            </Link>
+            <Link className={link} to={`/jobs/${job.number}/parts`}>
+                Parts{missing > 0 && <b className="ml-1">: {missing} to get again</b>}
+            </Link>
+            <Link className={link} to={`/jobs/${job.number}/trays`}>
+                Trays
+            </Link>
+        </p>
     )
 }
 
@@ -188,9 +208,6 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
             )}
             <Link className={link} to={`/jobs/${job.number}/import`}>
                 Read in a file
-            </Link>
-            <Link className={link} to={`/jobs/${job.number}/trays`}>
-                Trays
             </Link>
             <ActButton job={job} className={link} />
         </p>

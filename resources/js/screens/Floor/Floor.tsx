@@ -1,3 +1,4 @@
+import { Link } from 'react-router'
 import { day, plural, weekday } from '../../app/format'
 import { useFloor } from '../../app/queries'
 import { JobStrip } from './JobStrip'
@@ -16,6 +17,9 @@ export function Floor() {
     return (
         <main className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6">
             <div className="flex flex-wrap items-baseline gap-x-5">
+                <Link className="btn btn-neutral order-last ml-auto h-12 self-center px-6" to="/intake">
+                    A machine comes in
+                </Link>
                 <h1 className="text-2xl font-bold">
                     {weekday(floor.data.today)},{' '}
                     {workable.length > 0 ? `${plural(workable.length, 'job')} can be worked` : 'nothing can be worked'}

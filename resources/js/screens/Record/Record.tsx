@@ -1,7 +1,10 @@
-import { useParams } from 'react-router'
+import { useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
 import { day } from '../../app/format'
-import { type RecordDocument, useRecord } from '../../app/queries'
+import { outbox } from '../../app/outbox'
+import { type RecordDocument, useJob, useRecord } from '../../app/queries'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { Dialog } from '../../parts/Dialog'
 
 /** "24 Nov 09:41", as the record gives it in the shop's own time. */
 const when = (instant: string) => `${day(instant.slice(0, 10)).replace(/^\w+ /, '')} ${instant.slice(11, 16)}`
@@ -25,6 +28,7 @@ export function Record() {
                 <a className="btn h-12 px-6" href={`/api/jobs/${number}/record.csv`}>
                     CSV
                 </a>
+                <GoesOut number={number} />
             </div>
             <article className="bg-base-100 p-8 print:bg-white print:p-0 print:text-[10.5pt]">
                 <Heading record={record.data} />
@@ -38,6 +42,65 @@ export function Record() {
                 <p className="mt-6 border-t-2 border-base-content pt-2 text-sm font-bold">{record.data.caution}</p>
             </article>
         </main>
+    )
+}
+
+/** The machine leaves the shop; nothing may be left in it and nothing owed. */
+function GoesOut({ number }: { number: number }) {
+    const { data: job } = useJob(number)
+    const navigate = useNavigate()
+    const [open, setOpen] = useState(false)
+    const [note, setNote] = useState('')
+    if (!job) {
+        return null
+    }
+    if (job.handedOver) {
+        return <p className="flex items-center font-bold">Handed over {when(job.handedOver)}</p>
+    }
+    const left = [
+        ...job.ledger.map((item) => `${item.what} is still in`),
+        ...job.debts.map((debt) => `${debt.what} is owed its torque`),
+    ]
+    const write = async () => {
+        await outbox.add(number, 'handed_over', note.trim() ? { note: note.trim() } : {}, 'Handed over')
+        setOpen(false)
+        navigate('/')
+    }
+    return (
+        <>
+            <button type="button" className="btn ml-auto h-12 px-6" onClick={() => setOpen(true)}>
+                Hand over
+            </button>
+            <Dialog open={open} onClose={() => setOpen(false)} title="The machine goes out">
+                {left.length > 0 ? (
+                    <p>Not yet: {left.join('; ')}.</p>
+                ) : (
+                    <form
+                        className="grid gap-3"
+                        onSubmit={(event) => {
+                            event.preventDefault()
+                            void write()
+                        }}
+                    >
+                        <p>
+                            It leaves the floor; its record stays, and a comeback will show it.
+                            {job.openEnds.length > 0 && ` Stays open: ${job.openEnds.join('; ')}.`}
+                        </p>
+                        <label className="block">
+                            <span className="font-bold">What was said to the owner</span>
+                            <input
+                                className="input mt-1 h-12 w-full"
+                                value={note}
+                                onChange={(event) => setNote(event.target.value)}
+                            />
+                        </label>
+                        <button type="submit" className="btn btn-primary h-12">
+                            Hand it over
+                        </button>
+                    </form>
+                )}
+            </Dialog>
+        </>
     )
 }
 
@@ -245,6 +308,13 @@ function Log({ record }: { record: RecordDocument }) {
                                 {' '}
                                 struck out: {line.struck.reason} <b>{line.struck.by}</b>
                             </>
+                        )}
+                        {line.photo && (
+                            <img
+                                src={`/api/photos/${line.photo}`}
+                                alt={line.text}
+                                className="mt-1 max-h-64 max-w-full border border-line print:max-h-[6cm]"
+                            />
                         )}
                     </span>
                 </p>

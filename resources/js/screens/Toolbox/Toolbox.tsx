@@ -3,6 +3,7 @@ import { type FormEvent, useState } from 'react'
 import { call, type Tool } from '../../app/api'
 import { day } from '../../app/format'
 import { Dialog } from '../../parts/Dialog'
+import { Shelf } from './Shelf'
 
 const KINDS = [
     'micrometer',
@@ -51,6 +52,7 @@ export function Toolbox() {
                     </ul>
                 </section>
             ))}
+            <Shelf />
             <Dialog
                 open={editing !== null}
                 onClose={() => setEditing(null)}

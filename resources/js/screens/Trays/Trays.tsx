@@ -1,6 +1,7 @@
 import { useParams } from 'react-router'
 import { useJob } from '../../app/queries'
 import { JobPage } from '../../parts/JobPage'
+import { Slots } from './Slots'
 
 /** Bolt boards at true scale and slots for what goes back where it was. */
 export function Trays() {
@@ -28,40 +29,5 @@ export function Trays() {
                 </>
             )}
         </JobPage>
-    )
-}
-
-/** One slot a part that has run together with another: rings and pistons by cylinder, valve parts by valve. */
-function Slots({ job }: { job: NonNullable<ReturnType<typeof useJob>['data']> }) {
-    const valves = [
-        ...new Set(
-            job.spots.filter((spot) => spot.quantity === 'valve_guide').map((spot) => `${spot.cylinder}/${spot.part}`),
-        ),
-    ]
-    return (
-        <section aria-label="Slots" className="mt-4 bg-base-100 p-4">
-            <h2 className="font-bold">Slots</h2>
-            <div
-                className="mt-2 grid gap-2"
-                style={{ gridTemplateColumns: `repeat(${job.drawing.cylinders.length}, minmax(0, 1fr))` }}
-            >
-                {job.drawing.cylinders.map((cylinder) => (
-                    <div key={cylinder.id} className="border-2 border-base-content p-2">
-                        <p className="font-bold">{cylinder.name}</p>
-                        <p className="mt-1 border border-line p-2 text-sm">piston, pin, rings from the top</p>
-                        {valves
-                            .filter((valve) => valve.startsWith(`${cylinder.id}/`))
-                            .map((valve) => (
-                                <p key={valve} className="mt-1 border border-line p-2 text-sm">
-                                    {valve.includes('in', valve.indexOf('/') + 1) && !valve.includes('ex')
-                                        ? 'inlet'
-                                        : 'exhaust'}{' '}
-                                    {valve.split('/')[1]}: valve, spring, lifter or shim, rocker, rod
-                                </p>
-                            ))}
-                    </div>
-                ))}
-            </div>
-        </section>
     )
 }

@@ -1,0 +1,47 @@
+<?php
+
+namespace App\Actions;
+
+use App\Calculations\JsonText;
+use App\Models\Job;
+use App\Models\Sheet;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\JobCondition;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Ramsey\Uuid\Uuid;
+
+/** Takes a machine in: the next job number, the newest version of its sheet, and the first entry of its log. */
+final class OpenJob
+{
+    public const KEYS = ['sheet', 'owner', 'complaint', 'condition', 'promised'];
+
+    public function __invoke(Fields $sent, User $by): Job
+    {
+        $slug = $sent->text('sheet', 60);
+        $owner = $sent->text('owner', 120);
+        $condition = $sent->choice('condition', JobCondition::class);
+        $complaint = $sent->textOrNull('complaint', 500);
+        $promised = $sent->textOrNull('promised', 10);
+        if ($promised !== null && (preg_match('/^\d{4}-\d{2}-\d{2}$/', $promised) !== 1 || strtotime($promised) === false)) {
+            throw $sent->placed(MalformedDocument::wrongSort($promised, 'a day such as 2026-11-30'), 'promised');
+        }
+        $sheet = Sheet::query()->where('slug', $slug)->get()->sortByDesc('version')->first()
+            ?? throw $sent->placed(MalformedDocument::wrongSort($slug, 'a sheet of the spec book'), 'sheet');
+
+        return DB::transaction(static function () use ($sheet, $owner, $condition, $complaint, $promised, $by): Job {
+            DB::statement('lock table jobs in share row exclusive mode');
+            $last = Job::query()->max('number');
+            $job = Job::query()->create(['number' => (is_numeric($last) ? (int) $last : 0) + 1, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $promised]);
+            $opened = (object) [
+                'id' => Uuid::uuid7()->toString(), 'kind' => 'job_opened', 'happened_at' => CarbonImmutable::now('UTC')->format('Y-m-d\TH:i:s.v\Z'),
+                'payload' => JsonText::decode(JsonText::encode(array_filter(['condition' => $condition->value, 'complaint' => $complaint]))),
+            ];
+            (new RecordEntries)($job, $by, [$opened], null);
+
+            return $job;
+        });
+    }
+}

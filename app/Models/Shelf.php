@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Models;
+
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/** The parts that lie on the shop's shelf, by the name the plan has for them and the engine they are made for. */
+final class Shelf
+{
+    /** @return list<array{part: string, fits: string, count: int}> */
+    public static function all(): array
+    {
+        return array_values(DB::table('shelf')->orderBy('part')->orderBy('fits')->get()
+            ->map(static fn (stdClass $row): array => ['part' => (string) $row->part, 'fits' => (string) $row->fits, 'count' => (int) $row->count])->all());
+    }
+
+    public static function put(string $part, string $fits, int $count): void
+    {
+        DB::table('shelf')->upsert([['part' => $part, 'fits' => $fits, 'count' => $count]], ['part', 'fits'], ['count']);
+    }
+
+    /** One of them taken away for an engine; false where none fits. */
+    public static function take(string $part, string $engine): bool
+    {
+        return self::fitting($part, $engine)->where('count', '>', 0)->decrement('count') === 1;
+    }
+
+    public static function giveBack(string $part, string $engine): void
+    {
+        self::fitting($part, $engine)->increment('count');
+    }
+
+    /** The one place a part is taken from: the one made for the engine before the one for any. */
+    private static function fitting(string $part, string $engine): Builder
+    {
+        $fits = DB::table('shelf')->where('part', $part)->whereIn('fits', [$engine, ''])->orderByDesc('fits')->value('fits');
+
+        return DB::table('shelf')->where('part', $part)->where('fits', is_string($fits) ? $fits : '');
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+namespace Moltrek\Core\Planning;
+
+use Moltrek\Core\Sheet\Adjustment;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Fastener;
+use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\ValveGear;
+
+/** A part that has run in one place and goes back to it: what it is, where it came from, with which slab it comes off. */
+final readonly class HomePart
+{
+    private function __construct(public string $id, public string $sort, public string $place, public string $placeName, public string $slab)
+    {
+    }
+
+    public function name(): string
+    {
+        return ucfirst($this->sort).' of '.$this->placeName;
+    }
+
+    /** @return array<string, self> by id, in the order they come off */
+    public static function on(EngineSheet $sheet): array
+    {
+        $parts = [];
+        $add = static function (string $sort, string $place, string $name, SlabKind $slab) use ($sheet, &$parts): void {
+            $on = $sheet->slab($slab) ?? $sheet->slab(SlabKind::Barrel) ?? $sheet->slabs[0];
+            $id = str_replace(' ', '-', $sort).'.'.$place;
+            $parts[$id] = new self($id, $sort, $place, $name, $on->id);
+        };
+        foreach ($sheet->valveTrain->camJournals as $journal) {
+            $add('cam cap', $journal, 'journal '.$journal, SlabKind::ValveGear);
+        }
+        foreach ($sheet->valveTrain->valves as $valve) {
+            $cylinder = $sheet->cylinder($valve->cylinder);
+            $name = $valve->name.($cylinder === null || count($sheet->cylinders) === 1 ? '' : ', '.$cylinder->name);
+            foreach (self::perValve($sheet) as $sort) {
+                $add($sort, $valve->id, $name, SlabKind::ValveGear);
+            }
+        }
+        foreach ($sheet->cylinders as $cylinder) {
+            $add('piston', $cylinder->id, $cylinder->name, SlabKind::Barrel);
+            if ($sheet->crank?->plain === true) {
+                $add('rod cap', $cylinder->id, $cylinder->name, SlabKind::Case);
+            }
+        }
+        foreach (self::mixed($sheet) as $fastener) {
+            $parts['bolt.'.$fastener->id] = new self('bolt.'.$fastener->id, 'bolt '.$fastener->length->short(), $fastener->id, 'hole '.$fastener->id, $fastener->slab);
+        }
+
+        return $parts;
+    }
+
+    /** @return list<string> what stands between cam and valve, in pieces */
+    private static function perValve(EngineSheet $sheet): array
+    {
+        return match (true) {
+            $sheet->valveTrain->gear === ValveGear::Side => ['tappet'],
+            $sheet->valveTrain->gear === ValveGear::Pushrod => ['lifter', 'pushrod', 'rocker'],
+            $sheet->valveTrain->adjustment === Adjustment::ShimUnderBucket => ['bucket', 'shim'],
+            $sheet->valveTrain->adjustment === Adjustment::FingerAndShim => ['finger', 'shim'],
+            $sheet->valveTrain->hasCamInHead() => ['rocker'],
+            default => [],
+        };
+    }
+
+    /** @return list<Fastener> those of a joint whose bolts are not all of one length */
+    private static function mixed(EngineSheet $sheet): array
+    {
+        return array_values(array_filter($sheet->fasteners, static fn (Fastener $one): bool => array_filter(
+            $sheet->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab && ! $other->length->equals($one->length),
+        ) !== []));
+    }
+}

@@ -1,0 +1,140 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { type FormEvent, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { call, type Job, Problem, type Schemas } from '../../app/api'
+import { useKept } from '../../app/kept'
+
+interface Slip {
+    sheet: string
+    owner: string
+    complaint: string
+    condition: 'whole' | 'apart'
+    promised: string
+}
+
+const EMPTY: Slip = { sheet: '', owner: '', complaint: '', condition: 'whole', promised: '' }
+
+/** A machine comes in: which engine, whose, what is wrong, when it was promised. What is typed is kept until it is taken in. */
+export function Intake() {
+    const [slip, keep] = useKept<Slip>('intake', EMPTY)
+    const [refusal, setRefusal] = useState<{ field: string; message: string } | null>(null)
+    const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Schemas['Sheet'][]>('GET', '/sheets') })
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const set = (part: Partial<Slip>) => keep({ ...slip, ...part })
+    const submit = async (event: FormEvent) => {
+        event.preventDefault()
+        try {
+            const filled = Object.fromEntries(Object.entries(slip).filter(([, value]) => value.trim() !== ''))
+            const job = await call<Job>('POST', '/jobs', filled)
+            keep(EMPTY)
+            await client.invalidateQueries({ queryKey: ['floor'] })
+            navigate(`/jobs/${job.number}`)
+        } catch (problem) {
+            setRefusal({
+                field: problem instanceof Problem ? problem.field : '',
+                message: problem instanceof Error ? problem.message : 'The job was not opened.',
+            })
+        }
+    }
+    const wrong = (field: string) =>
+        refusal?.field === field && (
+            <span role="alert" className="mt-1 block text-error">
+                {refusal.message}
+            </span>
+        )
+    return (
+        <main className="mx-auto w-full max-w-[60rem] px-4 py-4 md:px-6">
+            <h1 className="text-2xl font-bold">A machine comes in</h1>
+            <form onSubmit={submit} className="mt-3 grid gap-5 bg-base-100 p-5">
+                <fieldset>
+                    <legend className="font-bold">Which engine</legend>
+                    <div className="mt-1 grid gap-2 sm:grid-cols-2">
+                        {sheets.data?.map((sheet) => (
+                            <label
+                                key={sheet.slug}
+                                className={`flex min-h-13 cursor-pointer items-center gap-3 rounded-field border-2 px-3 py-1.5 ${slip.sheet === sheet.slug ? 'border-base-content' : 'border-line'}`}
+                            >
+                                <input
+                                    type="radio"
+                                    name="sheet"
+                                    className="size-5"
+                                    checked={slip.sheet === sheet.slug}
+                                    onChange={() => set({ sheet: sheet.slug })}
+                                />
+                                <span className="leading-tight">
+                                    <b>{sheet.title}</b>
+                                    <span className="block text-sm text-quiet">{sheet.facts}</span>
+                                </span>
+                            </label>
+                        ))}
+                    </div>
+                    {wrong('sheet')}
+                </fieldset>
+                <div className="grid gap-4 sm:grid-cols-[1fr_14rem]">
+                    <label className="block">
+                        <span className="font-bold">Whose it is</span>
+                        <input
+                            className="input mt-1 h-12 w-full"
+                            value={slip.owner}
+                            onChange={(event) => set({ owner: event.target.value })}
+                        />
+                        {wrong('owner')}
+                    </label>
+                    <label className="block">
+                        <span className="font-bold">Promised for</span>
+                        <input
+                            type="date"
+                            className="input mt-1 h-12 w-full"
+                            value={slip.promised}
+                            onChange={(event) => set({ promised: event.target.value })}
+                        />
+                        {wrong('promised')}
+                    </label>
+                </div>
+                <label className="block">
+                    <span className="font-bold">What is wrong, in the owner’s words</span>
+                    <textarea
+                        rows={3}
+                        className="textarea mt-1 w-full text-base"
+                        value={slip.complaint}
+                        onChange={(event) => set({ complaint: event.target.value })}
+                    />
+                    {wrong('complaint')}
+                </label>
+                <fieldset className="flex flex-wrap gap-x-8 gap-y-2">
+                    <legend className="font-bold">It stands here</legend>
+                    {(
+                        [
+                            ['whole', 'whole'],
+                            ['apart', 'with its top end apart'],
+                        ] as const
+                    ).map(([condition, words]) => (
+                        <label key={condition} className="flex min-h-12 items-center gap-2">
+                            <input
+                                type="radio"
+                                name="condition"
+                                className="size-5"
+                                checked={slip.condition === condition}
+                                onChange={() => set({ condition })}
+                            />
+                            {words}
+                        </label>
+                    ))}
+                </fieldset>
+                {refusal && !['sheet', 'owner', 'promised', 'complaint'].includes(refusal.field) && (
+                    <p role="alert" className="text-error">
+                        {refusal.message}
+                    </p>
+                )}
+                <button
+                    type="submit"
+                    className="btn btn-primary h-13 px-8 text-lg sm:justify-self-start"
+                    disabled={slip.sheet === '' || slip.owner.trim() === ''}
+                >
+                    Take it in
+                </button>
+            </form>
+        </main>
+    )
+}
