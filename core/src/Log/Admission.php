@@ -296,7 +296,7 @@ final readonly class Admission
         $part = $fields->text('part', 120);
         [$class, $why] = ReuseClass::of($part);
         if (! $class->mayGoBack()) {
-            throw $fields->placed(ContradictoryFields::excluded('part', $part, 'This is used once: '.lcfirst($why), 'a part that may go back'), 'part');
+            throw $fields->placed(ContradictoryFields::excluded('part', $part, 'This is used once: '.lcfirst($why), 'a part that may go back'));
         }
         $fields->text('reason', 300);
     }
@@ -312,7 +312,7 @@ final readonly class Admission
             throw $fields->placed(MalformedDocument::wrongSort($place, 'one of '.implode(', ', array_column($alike, 'place'))), 'place');
         }
         if ($fields->textOrNull('reason', 300) === null && $place !== $part->place) {
-            throw $fields->placed(ContradictoryFields::excluded('place', $place, $part->name().' came from there; another place wants a reason.', $part->place), 'place');
+            throw $fields->placed(ContradictoryFields::excluded('place', $place, $part->name().' came from there; another place wants a reason.', $part->place));
         }
     }
 

@@ -29,7 +29,7 @@ final readonly class HomePart
             $id = str_replace(' ', '-', $sort).'.'.$place;
             $parts[$id] = new self($id, $sort, $place, $name, $on->id);
         };
-        foreach ($sheet->valveTrain->camJournals as $journal) {
+        foreach ($sheet->valveTrain->hasCamInHead() ? $sheet->valveTrain->camJournals : [] as $journal) {
             $add('cam cap', $journal, 'journal '.$journal, SlabKind::ValveGear);
         }
         foreach ($sheet->valveTrain->valves as $valve) {

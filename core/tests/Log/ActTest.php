@@ -1,0 +1,93 @@
+<?php
+
+use Moltrek\Core\Log\Act;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\StepState;
+
+/**
+ * Every place of an engine read, and every step of its plan done; then one act.
+ *
+ * @param  array<string, string>  $act
+ * @return array{list<string>, list<string>} the quantities that are stale, and the steps that are void, each named once
+ */
+function undoneBy(string $engine, array $act): array
+{
+    $sheet = demoSheet($engine);
+    $acts = [];
+    foreach (Moltrek\Core\Measuring\Catalogue::of($sheet) as $spot) {
+        $acts[] = [EntryKind::ReadingTaken, ['spot' => $spot->id, 'reading' => plausibleReading($spot)], 0];
+    }
+    $state = worked($sheet, [...$acts, ...upTo($sheet, 'run-in'), [EntryKind::ActDone, $act]], 600);
+    $stale = array_filter($state->spots, fn (Spot $spot): bool => $state->staleAt($spot->id) !== null);
+    $void = array_filter($state->steps(), fn ($step): bool => $step->spots === null && $state->stepState($step) === StepState::Void);
+
+    return [array_values(array_unique(array_map(fn (Spot $spot): string => $spot->measurable->key, $stale))), array_keys($void)];
+}
+
+function plausibleReading(Spot $spot): mixed
+{
+    return match ($spot->form()->value) {
+        'feeler leaves', 'leaves' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'],
+        'hole and shaft' => ['hole' => '15.010 mm', 'shaft' => '15.000 mm'],
+        'yes or no' => ['answer' => $spot->measurable->good],
+        default => match ($spot->measurable->dimension->value) {
+            'pressure' => '900 kPa',
+            default => '0.05 mm',
+        },
+    };
+}
+
+it('undoes exactly what an act makes stale', function (string $engine, array $act, array $stale, array $void) {
+    [$quantities, $steps] = undoneBy($engine, $act);
+    expect($quantities)->toEqualCanonicalizing($stale)->and($steps)->toEqualCanonicalizing($void);
+})->with([
+    'a ring filed: that gap' => ['harbick-421', ['act' => 'ring filed', 'cylinder' => '1', 'ring' => 'top'], ['ring_gap'], []],
+    'the bore honed: map, all gaps of it, the wash' => ['harbick-421', ['act' => 'bore honed', 'cylinder' => '1'], ['bore', 'ring_gap'], ['wash.1', 'gaps-filed.1']],
+    'bored, the same' => ['harbick-421', ['act' => 'bore bored', 'cylinder' => '1'], ['bore', 'ring_gap'], ['wash.1', 'gaps-filed.1']],
+    'plated: the face has been in the bath too' => ['ulvane-139r', ['act' => 'bore plated', 'cylinder' => '1'], ['bore', 'ring_gap', 'barrel_flatness'], ['wash.1', 'gaps-filed.1']],
+    'another piston: clearance, gaps, side clearance, deck' => ['harbick-421', ['act' => 'piston changed', 'cylinder' => '1'], ['piston', 'ring_gap', 'ring_side_clearance', 'pin_in_piston'], ['piston-ready.1', 'gaps-filed.1', 'deck']],
+    'another ring: gap and side clearance of that ring' => ['harbick-421', ['act' => 'ring changed', 'cylinder' => '1', 'ring' => 'second'], ['ring_gap', 'ring_side_clearance'], ['gaps-filed.1']],
+    'another base gasket: deck, squish, and the chain that is longer now' => ['harbick-421', ['act' => 'base gasket changed'], [], ['deck', 'squish', 'chain-on', 'timed']],
+    'under a two-stroke: deck, squish, the exhaust valve’s height; no cam, and ignition stays' => ['ulvane-139r', ['act' => 'base gasket changed'], [], ['deck', 'squish', 'exhaust-valve-in']],
+    'under pushrods: nothing is timed by a chain' => ['ferrant-738', ['act' => 'base gasket changed'], [], ['deck', 'squish']],
+    'another head gasket: squish and cam timing' => ['harbick-421', ['act' => 'head gasket changed'], [], ['squish', 'chain-on', 'timed']],
+    'the head slackened: its torque' => ['harbick-421', ['act' => 'head slackened'], [], ['torque.head']],
+    'the cam out: timing, chain, lash' => ['harbick-421', ['act' => 'cam out'], ['valve_lash'], ['cam-in', 'chain-on', 'tensioner-in', 'timed']],
+    'a shim changed: that lash' => ['ostrel-608', ['act' => 'shim changed', 'cylinder' => '2'], ['valve_lash'], []],
+    'the rotor off: ignition' => ['harbick-421', ['act' => 'rotor off'], [], ['ignition']],
+    'other cases: every deck, squish and timing' => ['harbick-421', ['act' => 'other cases or crank'], ['crank_runout', 'crank_end_float', 'rod_side_clearance', 'rod_play'], ['deck', 'squish', 'chain-on', 'timed', 'ignition']],
+]);
+
+it('leaves the other cylinders alone', function () {
+    $sheet = demoSheet('ostrel-608');
+    $read = fn (string $spot, string $size): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $size]];
+    $state = worked($sheet, [$read('bore.1.across.10', '66.206 mm'), $read('bore.2.across.10', '66.207 mm'), [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '2']]]);
+    expect($state->staleAt('bore.2.across.10'))->not->toBeNull()->and($state->staleAt('bore.1.across.10'))->toBeNull();
+});
+
+it('makes stale only the lash of the cylinder whose shim was changed', function () {
+    $leaf = fn (string $spot): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => ['passes' => '0.12 mm']]];
+    $state = worked(demoSheet('ostrel-608'), [$leaf('valve_lash.1.1in1'), $leaf('valve_lash.2.2in1'), [EntryKind::ActDone, ['act' => 'shim changed', 'cylinder' => '2']]]);
+    expect($state->staleAt('valve_lash.2.2in1')?->by->text('act'))->toBe('shim changed')->and($state->staleAt('valve_lash.1.1in1'))->toBeNull();
+});
+
+it('forgets that a reading was stale once it is taken again', function () {
+    $read = fn (string $size): array => [EntryKind::ReadingTaken, ['spot' => 'bore.1.across.12', 'reading' => $size]];
+    $state = worked(demoSheet('harbick-421'), [$read('86.02 mm'), [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '1']], $read('86.03 mm')]);
+    expect($state->staleAt('bore.1.across.12'))->toBeNull()
+        ->and($state->readings()['bore.1.across.12']->text)->toBe('86.03 mm')
+        ->and($state->firstAt('bore.1.across.12')?->payload->reading)->toBe('86.02 mm');
+});
+
+it('takes an act back with its strike-out', function () {
+    $act = [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '1']];
+    $state = worked(demoSheet('harbick-421'), [[EntryKind::ReadingTaken, ['spot' => 'bore.1.across.12', 'reading' => '86.02 mm']], $act, [EntryKind::EntryStruck, ['entry' => '0002', 'reason' => 'wrong barrel']]]);
+    expect($state->readings()['bore.1.across.12']->text)->toBe('86.02 mm')->and($state->staleAt('bore.1.across.12'))->toBeNull();
+});
+
+it('knows of each act whether it is done to a cylinder or a ring', function () {
+    $ofCylinder = array_map(fn (Act $act): string => $act->value, array_filter(Act::cases(), fn (Act $act): bool => $act->isOfCylinder()));
+    expect(array_values($ofCylinder))->toBe(['ring filed', 'bore honed', 'bore bored', 'bore plated', 'piston changed', 'ring changed'])
+        ->and(array_values(array_filter(Act::cases(), fn (Act $act): bool => $act->isOfRing())))->toBe([Act::RingFiled, Act::RingChanged]);
+});

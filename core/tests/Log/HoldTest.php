@@ -1,0 +1,102 @@
+<?php
+
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Planning\StepState;
+
+/**
+ * The Ulvane up to a hold, which is then answered.
+ *
+ * @param  list<array{by: string, item: int, second?: string, waived?: string}>  $answers
+ */
+function answered(string $hold, array $answers): BuildState
+{
+    $sheet = demoSheet('ulvane-139r');
+    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
+    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+    foreach (upTo($sheet, $hold) as $index => [$kind, $payload]) {
+        if ($payload['step'] !== $hold) {
+            $entries[] = new Entry("s$index", $kind, (object) $payload, $at = $at->modify('+11 minutes'), 'TW');
+        }
+    }
+    foreach ($answers as $index => $answer) {
+        $payload = array_filter(['hold' => $hold, 'second' => $answer['second'] ?? null, 'reason' => $answer['waived'] ?? null]) + ['item' => $answer['item']];
+        $entries[] = new Entry("a$index", isset($answer['waived']) ? EntryKind::HoldWaived : EntryKind::HoldAnswered, (object) $payload, $at = $at->modify('+1 minute'), $answer['by']);
+    }
+
+    return Build::replay($sheet, $entries, $at);
+}
+
+/** @return list<array{by: string, item: int}> */
+function allBy(string $hold, string $by): array
+{
+    return array_map(fn (int $item): array => ['by' => $by, 'item' => $item], array_keys(worked(demoSheet('ulvane-139r'), [])->steps()[$hold]->asks));
+}
+
+it('is answered one thing after another and opens the step behind it', function () {
+    $all = allBy('hold.barrel', 'TW');
+    $state = answered('hold.barrel', array_slice($all, 0, -1));
+    expect(stateOf($state, 'hold.barrel'))->toBe('ready')->and($state->blockages($state->steps()['barrel-down'])[0]->why)->toContain('one thing is still to be seen');
+    expect(stateOf(answered('hold.barrel', $all), 'hold.barrel'))->toBe('done')->and(stateOf(answered('hold.barrel', $all), 'barrel-down'))->toBe('ready');
+});
+
+it('counts an item once however often it is answered', function () {
+    $state = answered('hold.barrel', [['by' => 'TW', 'item' => 0], ['by' => 'TW', 'item' => 0], ['by' => 'PQ', 'item' => 0]]);
+    expect(count($state->answersTo('hold.barrel')))->toBe(1)->and($state->stepState($state->steps()['hold.barrel']))->toBe(StepState::Ready);
+});
+
+it('lets one be waived, and keeps who and why', function () {
+    $answers = allBy('hold.barrel', 'TW');
+    $answers[2] = ['by' => 'IC', 'item' => 2, 'waived' => 'no mark on these pistons'];
+    $state = answered('hold.barrel', $answers);
+    expect(stateOf($state, 'hold.barrel'))->toBe('done')
+        ->and($state->answersTo('hold.barrel')[2]->kind)->toBe(EntryKind::HoldWaived)
+        ->and($state->answersTo('hold.barrel')[2]->by)->toBe('IC');
+});
+
+it('wants two people before the first start', function (callable $answers, string $state, array $people) {
+    $start = answered('hold.start', $answers(allBy('hold.start', 'TW')));
+    expect(stateOf($start, 'hold.start'))->toBe($state)->and($start->answerers('hold.start'))->toEqualCanonicalizing($people);
+})->with([
+    'one alone is not enough' => [fn (array $all) => $all, 'ready', ['TW']],
+    'one of them answered by another' => [fn (array $all) => [...array_slice($all, 0, -1), ['by' => 'PQ', 'item' => count($all) - 1]], 'done', ['TW', 'PQ']],
+    'answered with somebody beside' => [fn (array $all) => [['by' => 'TW', 'item' => 0, 'second' => 'PQ'], ...array_slice($all, 1)], 'done', ['TW', 'PQ']],
+    'the second comes later and looks again' => [fn (array $all) => [...$all, ['by' => 'PQ', 'item' => 1]], 'done', ['TW', 'PQ']],
+    'the same person twice is still one' => [fn (array $all) => [...$all, ['by' => 'TW', 'item' => 0, 'second' => 'TW']], 'ready', ['TW']],
+]);
+
+it('says that a second person is missing', function () {
+    $state = answered('hold.start', allBy('hold.start', 'TW'));
+    expect($state->blockages($state->steps()['first-start'])[0]->why)->toContain('a second person has to look');
+});
+
+it('is open again when what it closed over comes off', function () {
+    $sheet = demoSheet('ulvane-139r');
+    $state = worked($sheet, [...upTo($sheet, 'head-on'), [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
+    expect(stateOf($state, 'hold.barrel'))->toBe('void')->and($state->answersTo('hold.barrel'))->toBe([]);
+});
+
+it('asks what this engine could trap, and nothing it has not', function (string $engine, string $hold, array $asked, array $not) {
+    $asks = implode(' | ', worked(demoSheet($engine), [])->steps()[$hold]->asks);
+    foreach ($asked as $words) {
+        expect($asks)->toContain($words);
+    }
+    foreach ($not as $words) {
+        expect($asks)->not->toContain($words);
+    }
+})->with([
+    'a two-stroke has no chain and no jets' => ['ulvane-139r', 'hold.barrel', ['circlips seated', 'Ring gaps'], ['Chain', 'Jets']],
+    'a cam in the head: chain and guides' => ['harbick-421', 'hold.barrel', ['Chain through the tunnel', 'Jets'], []],
+    'its head: the guide at both ends, by the sheet' => ['harbick-421', 'hold.head', ['Rear chain guide seen at both ends', 'Bolt holes dry'], ['Tube seals']],
+    'pushrods: tube seals, no chain' => ['ferrant-738', 'hold.head', ['Tube seals'], ['Chain']],
+]);
+
+it('stands before every slab that closes over another, on every engine', function (string $engine) {
+    $steps = worked(demoSheet($engine), [])->steps();
+    foreach (['barrel-down', 'head-on'] as $closing) {
+        expect($steps[$steps[$closing]->hold]->kind)->toBe(StepKind::Hold)->and($steps[$steps[$closing]->hold]->asks)->not->toBe([]);
+    }
+})->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);

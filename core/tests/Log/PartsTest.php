@@ -1,0 +1,82 @@
+<?php
+
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\PlannedPart;
+use Moltrek\Core\Planning\ReuseClass;
+use Moltrek\Core\Planning\StepState;
+
+/** @param  list<array{0: EntryKind, 1: array<string, mixed>}>  $acts */
+function harbickWith(array $acts): BuildState
+{
+    return worked(demoSheet('harbick-421'), $acts);
+}
+
+function partOf(BuildState $state, string $name): ?PlannedPart
+{
+    return array_values(array_filter($state->parts(), fn (PlannedPart $part): bool => $part->part === $name))[0] ?? null;
+}
+
+it('follows a part from the plan to the engine and off it again', function (array $acts, string $state, bool $wrong, ?string $why) {
+    $part = partOf(harbickWith($acts), 'Base gasket');
+    expect([$part->state, $part->wrong, $part->why])->toBe([$state, $wrong, $why]);
+})->with([
+    'the plan takes it' => [[], 'needed', false, null],
+    'ordered' => [[[EntryKind::PartOrdered, ['part' => 'Base gasket', 'promised' => '2026-12-01', 'for' => []]]], 'ordered', false, null],
+    'arrived' => [[[EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]], [EntryKind::PartArrived, ['part' => 'Base gasket']]], 'arrived', false, 'arrived'],
+    'came wrong' => [[[EntryKind::PartArrived, ['part' => 'Base gasket']], [EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'oil way missing']]], 'needed', true, 'oil way missing'],
+    'ordered again after that' => [[[EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'too thin']], [EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]]], 'ordered', false, null],
+    'from the shelf' => [[[EntryKind::PartTaken, ['part' => 'Base gasket']]], 'arrived', false, 'from the shelf'],
+]);
+
+it('counts a part as fitted with its step, spent with the lift, and here again with the next', function () {
+    $fitted = upTo(demoSheet('harbick-421'), 'barrel-down');
+    expect(partOf(harbickWith($fitted), 'Base gasket')->state)->toBe('fitted');
+    $lifted = [...$fitted, [EntryKind::SlabLifted, ['slab' => 'barrel']]];
+    expect(partOf(harbickWith($lifted), 'Base gasket'))->state->toBe('spent')->why->toBe('lifted: barrel, piston, rings');
+    $another = [...$lifted, [EntryKind::PartTaken, ['part' => 'Base gasket']]];
+    expect(partOf(harbickWith($another), 'Base gasket')->state)->toBe('arrived');
+    expect(partOf(harbickWith([...$another, [EntryKind::StepDone, ['step' => 'base-gasket']]]), 'Base gasket')->state)->toBe('fitted');
+});
+
+it('holds up just the step that takes a part that is not here', function (array $act, string $why) {
+    $state = harbickWith([...upTo(demoSheet('harbick-421'), 'circlip-second.1'), $act]);
+    $step = $state->steps()['base-gasket'];
+    expect($state->stepState($step))->toBe(StepState::Blocked)->and($state->blockages($step)[0]->why)->toBe($why);
+    $others = array_filter($state->steps(), fn ($other): bool => $other->id !== 'base-gasket' && in_array('part', array_map(fn ($blockage) => $blockage->kind, $state->blockages($other)), true));
+    expect(array_keys($others))->toBe([]);
+})->with([
+    'on order' => [[EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]], 'It waits for base gasket.'],
+    'wrong' => [[EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'oil way missing']], 'Base gasket came wrong: oil way missing.'],
+]);
+
+it('lists what nobody planned as well', function () {
+    $state = harbickWith([[EntryKind::PartOrdered, ['part' => 'Rocker shaft', 'promised' => '2026-12-02', 'for' => ['cam-in']]]]);
+    expect(partOf($state, 'Rocker shaft'))->state->toBe('ordered')->oneUse->toBeFalse()->promised->toBe('2026-12-02')->for->toBe(['cam-in']);
+    expect(partOf(harbickWith([[EntryKind::PartArrived, ['part' => 'Rocker shaft']]]), 'Rocker shaft')->state)->toBe('arrived');
+});
+
+it('knows what may go back', function (string $part, ReuseClass $class, bool $mayGoBack) {
+    expect([ReuseClass::of($part)[0], ReuseClass::of($part)[0]->mayGoBack()])->toBe([$class, $mayGoBack]);
+})->with([
+    ['Circlips, cylinder 2', ReuseClass::OneUse, false],
+    ['Base gasket', ReuseClass::OneUse, false],
+    ['Head gasket or O-rings', ReuseClass::OneUse, false],
+    ['Ring set', ReuseClass::OneUse, false],
+    ['Rod bolts', ReuseClass::OneUse, false],
+    ['Oil filter', ReuseClass::OneUse, false],
+    ['Something new', ReuseClass::OneUse, false],
+    ['Cover gasket', ReuseClass::ReuseIf, true],
+    ['Tensioner gasket', ReuseClass::ReuseIf, true],
+    ['Copper washer of the drain', ReuseClass::ReuseIf, true],
+    ['Tube seals, front cylinder', ReuseClass::RenewedThoughGood, true],
+    ['Exhaust valve seals', ReuseClass::RenewedThoughGood, true],
+    ['Dowels of the old barrel', ReuseClass::CarriedOver, true],
+    ['Studs', ReuseClass::CarriedOver, true],
+]);
+
+it('gives every part of every plan a class and a reason', function (string $engine) {
+    foreach (worked(demoSheet($engine), [])->parts() as $part) {
+        expect($part->condition)->not->toBe('', $part->part)->and($part->for)->not->toBe([]);
+    }
+})->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);

@@ -1,0 +1,85 @@
+<?php
+
+use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Planning\Access;
+use Moltrek\Core\Planning\AccessKind;
+use Moltrek\Core\Planning\AccessRules;
+use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\Worked;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Refusal\Refusal;
+
+const EVERY_ENGINE = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv'];
+
+it('puts each order of two steps into the plan, cylinder by cylinder', function (string $engine) {
+    $sheet = demoSheet($engine);
+    $plan = Plan::of($sheet);
+    $place = array_flip(array_keys($plan));
+    $met = 0;
+    foreach ($plan as $step) {
+        foreach ($step->access as $first => $access) {
+            expect($step->needs)->toContain($first)->and($place[$first])->toBeLessThan($place[$step->id]);
+            if ($step->cylinder !== null && $plan[$first]->cylinder !== null) {
+                expect($plan[$first]->cylinder)->toBe($step->cylinder);
+            }
+            $met++;
+        }
+    }
+    expect($met)->toBeGreaterThan(4);
+})->with(EVERY_ENGINE);
+
+it('holds some only where the engine stands so', function () {
+    $sheet = demoSheet('ostrel-608');
+    $bench = Plan::of($sheet);
+    $frame = Plan::of($sheet, ['worked' => 'in the frame']);
+    expect($bench['head-on']->needs)->not->toContain('rear-bolts')
+        ->and($frame['head-on']->needs)->toContain('rear-bolts')
+        ->and($frame['head-on']->access['rear-bolts']->sentence())->toBe('Goes into the part before the part goes in: the frame tube stands over their holes');
+});
+
+it('changes with the choice made on the build', function () {
+    $choice = [EntryKind::SchoolChosen, ['matter' => 'worked', 'school' => 'in the frame']];
+    expect(worked(demoSheet('ostrel-608'), [])->steps()['head-on']->needs)->not->toContain('rear-bolts')
+        ->and(worked(demoSheet('ostrel-608'), [$choice])->steps()['head-on']->needs)->toContain('rear-bolts');
+});
+
+it('looks at both ends of what is trapped, and holds what is loose', function () {
+    $plan = Plan::of(demoSheet('ostrel-608'));
+    expect($plan['hold.head']->asks)->toContain('Front chain guide seen at both ends: a slot below, a pocket in the head')
+        ->and($plan['off.head']->caution)->toContain('Loose: the chain, it drops into the cases')
+        ->and(Plan::of(demoSheet('ferrant-738'))['off.head']->caution)->toContain('Loose: the pushrods')
+        ->and(Plan::of(demoSheet('ulvane-139r'))['off.head']->caution)->toBeNull();
+});
+
+it('takes constraints from a sheet', function () {
+    $plan = Plan::of(demoSheet('skarn-594', fn (stdClass $sheet) => $sheet->plan = json_decode(json_encode(['access' => [
+        ['kind' => 'must be in before', 'first' => 'faces', 'then' => 'gaps-placed', 'why' => 'Dust from the faces lies on the rings.'],
+        ['kind' => 'loose, and falls when the part is lifted', 'then' => 'off.head', 'what' => 'the spark shield', 'why' => 'tape it'],
+    ]]))));
+    expect($plan['gaps-placed']->access['faces']->kind)->toBe(AccessKind::InBefore)
+        ->and($plan['off.head']->caution)->toContain('the spark shield, tape it');
+});
+
+it('refuses a constraint that says too little', function (array $access, string $field) {
+    $read = fn () => Access::read(Fields::of(json_decode(json_encode((object) $access)), ...Access::KEYS));
+    expect($read)->toThrow(function (Refusal $refusal) use ($field): void {
+        expect($refusal->field)->toBe($field);
+    });
+})->with([
+    'an order without the first' => [['kind' => 'must be in before', 'then' => 'head-on', 'why' => 'x'], 'first'],
+    'a trap without what' => [['kind' => 'trapped at both ends', 'then' => 'head-on', 'why' => 'x'], 'what'],
+    'no reason' => [['kind' => 'must be in before', 'first' => 'faces', 'then' => 'head-on'], 'why'],
+    'a kind nobody knows' => [['kind' => 'because', 'first' => 'faces', 'then' => 'head-on', 'why' => 'x'], 'kind'],
+    'a place that is none' => [['kind' => 'must be in before', 'first' => 'faces', 'then' => 'head-on', 'why' => 'x', 'where' => 'in the van'], 'where'],
+]);
+
+it('gives a reason with every constraint, for every engine', function (string $engine) {
+    foreach (AccessRules::of(demoSheet($engine)) as $access) {
+        expect($access->why)->not->toBe('')->and($access->then)->not->toBe('')->and($access->kind->isOrder() ? $access->first : $access->what)->not->toBe('');
+    }
+})->with(EVERY_ENGINE);
+
+it('is on the bench unless somebody says otherwise', function () {
+    $exhaust = array_values(array_filter(AccessRules::of(demoSheet('ulvane-139r')), fn (Access $access): bool => $access->first === 'exhaust-valve-in'))[0];
+    expect($exhaust->where)->toBe(Worked::Frame);
+});
