@@ -41,6 +41,10 @@ async function doNext(
     }
     const hold = page.locator('#next-move').getByRole('region')
     if (await hold.isVisible()) {
+        const second = hold.getByRole('group', { name: 'Second person' }).getByRole('button', { name: 'PQ' })
+        if (await second.isVisible()) {
+            await second.click()
+        }
         for (const item of await hold.getByRole('listitem').all()) {
             await item.getByRole('button').first().click()
         }
@@ -51,9 +55,15 @@ async function doNext(
 
 test('a whole two-stroke job from intake to the run-in sheet', async ({ bench }) => {
     test.setTimeout(480_000)
-    await bench.goto('/jobs/217')
+    await bench.getByRole('link', { name: 'A machine comes in' }).click()
+    await bench.getByRole('radio', { name: /Skarn 594/ }).check()
+    await bench.getByLabel('Whose it is').fill('Ferry slip, Isle of Brannoch')
+    await bench.getByLabel(/What is wrong/).fill('Smokes from one side.')
+    await bench.getByRole('button', { name: 'Take it in' }).click()
+    await bench.waitForURL(/\/jobs\/\d+$/)
+    const number = Number(bench.url().split('/').pop())
     await bench.getByRole('heading', { level: 1 }).waitFor()
-    let state = await job(bench, 217)
+    let state = await job(bench, number)
     for (let turn = 0; turn < 140 && state.next.kind !== 'none'; turn++) {
         expect(state.next.kind, state.next.text).not.toBe('wait')
         await expect(bench.getByText(state.next.text, { exact: true }).first()).toBeVisible()
@@ -61,7 +71,7 @@ test('a whole two-stroke job from intake to the run-in sheet', async ({ bench })
         await expect(bench.getByText(/waiting to be sent|Sending/)).toHaveCount(0)
         const { lastSeq, next } = state
         const stored = async () => {
-            state = await job(bench, 217)
+            state = await job(bench, number)
             return state.lastSeq
         }
         await expect.poll(stored, { message: next.text, intervals: [60] }).toBeGreaterThan(lastSeq)
@@ -72,6 +82,12 @@ test('a whole two-stroke job from intake to the run-in sheet', async ({ bench })
     await expect(bench.getByText('Everything is done')).toBeVisible()
     await bench.keyboard.press('r')
     await expect(bench.getByText('Run-in sheet made out and handed over').first()).toBeVisible()
+    await bench.getByRole('button', { name: 'Hand over' }).click()
+    await bench.getByLabel('What was said to the owner').fill('two tanks gently')
+    await bench.getByRole('button', { name: 'Hand it over' }).click()
+    await expect(bench.getByRole('link', { name: new RegExp(`job ${number} `) })).toBeHidden()
+    await bench.goto(`/jobs/${number}/record`)
+    await expect(bench.getByText('Handed over: two tanks gently')).toBeVisible()
 })
 
 test('a head is lifted because a guide was forgotten, and the old ticks no longer stand', async ({ bench }) => {
