@@ -1,0 +1,143 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { cleanup, render } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { createMemoryRouter, RouterProvider } from 'react-router'
+import { afterEach, beforeEach, vi } from 'vitest'
+import type { Job, Step } from '../app/api'
+import { outbox } from '../app/outbox'
+
+/** What a screen has entered into the log: job, kind and payload, in order. */
+export let entered: { job: number; kind: string; payload: unknown }[] = []
+
+/** Answers by the path that is asked for; a path that nobody has set is an error of the test. */
+export let answers: Record<string, (body: unknown) => { status?: number; document: unknown }> = {}
+
+/** What was asked of the server, and with what. */
+export let asked: { path: string; body: unknown }[] = []
+
+beforeEach(() => {
+    entered = []
+    asked = []
+    answers = {}
+    localStorage.clear()
+    vi.spyOn(outbox, 'add').mockImplementation(async (job, kind, payload) => {
+        entered.push({ job, kind, payload })
+        return 'id'
+    })
+    vi.stubGlobal('fetch', async (address: string, init?: { body?: string }) => {
+        const path = address.replace(/^\/api/, '')
+        const body = init?.body ? JSON.parse(init.body) : undefined
+        asked.push({ path, body })
+        const answer = answers[path]?.(body)
+        if (!answer) {
+            throw new Error(`Nobody answers ${path}`)
+        }
+        const { status = 200, document } = answer
+        return { ok: status < 400, status, json: async () => document }
+    })
+    HTMLDialogElement.prototype.showModal ??= function (this: HTMLDialogElement) {
+        this.open = true
+    }
+    HTMLDialogElement.prototype.close ??= function (this: HTMLDialogElement) {
+        this.open = false
+    }
+})
+
+afterEach(() => {
+    cleanup()
+    vi.restoreAllMocks()
+    vi.unstubAllGlobals()
+})
+
+/** A screen or a part of one, with what every screen stands in. */
+export function show(element: ReactElement, at = '/jobs/214', path = '/jobs/:number/*') {
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+    const router = createMemoryRouter(
+        [
+            { path, element },
+            { path: '*', element: <p>elsewhere</p> },
+        ],
+        { initialEntries: [at] },
+    )
+    const view = render(
+        <QueryClientProvider client={client}>
+            <RouterProvider router={router} />
+        </QueryClientProvider>,
+    )
+    return { ...view, router, client }
+}
+
+/** A job with as little in it as a test needs. */
+export function aJob(parts: Partial<Job> = {}): Job {
+    return {
+        number: 214,
+        title: 'Ulvane 139 R',
+        owner: 'Brannoch Moor Rescue',
+        complaint: '',
+        zone: 'Europe/Lisbon',
+        sheet: 'ulvane-139r',
+        sheetVersion: 1,
+        newerSheet: null,
+        slabs: [],
+        spots: [],
+        assessments: [],
+        steps: [],
+        marks: [],
+        shells: [],
+        bores: [],
+        honing: { lining: 'iron', tools: ['ball hone'], budget: 0.02, taperMax: 0.015 },
+        plannedParts: [],
+        parts: [],
+        waits: [],
+        ledger: [],
+        debts: [],
+        homeParts: [],
+        findings: [],
+        symptoms: [],
+        earlier: [],
+        openEnds: [],
+        people: ['IC', 'TW', 'PQ'],
+        handedOver: null,
+        sheetNote: null,
+        drawing: {
+            bore: 86,
+            stroke: 72.5,
+            rod: 124,
+            barrelHeight: 98,
+            pistonHeight: 62,
+            cylinders: [{ id: '1', name: 'cylinder', phase: 0, belowTop: 0, crank: 0, bank: null }],
+            rings: [],
+        },
+        ...parts,
+    } as unknown as Job
+}
+
+export function aStep(parts: Partial<Step> = {}): Step {
+    return {
+        id: 'step',
+        slab: 'barrel',
+        kind: 'fit',
+        name: 'Base gasket down',
+        why: 'It seals.',
+        how: null,
+        uses: null,
+        tools: [],
+        takes: [],
+        caution: null,
+        minutes: 5,
+        secondPerson: false,
+        state: 'ready',
+        canBeDone: true,
+        needs: [],
+        blockedBy: [],
+        voidBecause: null,
+        asks: [],
+        spots: [],
+        entry: null,
+        doneBy: null,
+        doneAt: null,
+        answerers: [],
+        access: null,
+        ...parts,
+    } as unknown as Step
+}
