@@ -2,6 +2,7 @@
 
 use Eris\Generators;
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\GapTaper;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Measuring\Catalogue;
@@ -9,8 +10,6 @@ use Moltrek\Core\Measuring\Crosshatch;
 use Moltrek\Core\Measuring\FeelerBracket;
 use Moltrek\Core\Measuring\InstrumentDoubt;
 use Moltrek\Core\Measuring\Reading;
-use Moltrek\Core\Measuring\Spot;
-use Moltrek\Core\Fitting\GapTaper;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Tests\Property;

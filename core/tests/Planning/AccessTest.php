@@ -1,12 +1,12 @@
 <?php
 
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\Access;
 use Moltrek\Core\Planning\AccessKind;
 use Moltrek\Core\Planning\AccessRules;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Worked;
-use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\Refusal;
 
 const EVERY_ENGINE = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv'];

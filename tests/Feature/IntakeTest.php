@@ -1,0 +1,97 @@
+<?php
+
+use Illuminate\Support\Facades\DB;
+
+/** @param  array<string, mixed>  $more */
+function slipOf(array $more = []): array
+{
+    return $more + ['sheet' => 'skarn-594', 'owner' => 'Ferry slip', 'condition' => 'whole', 'complaint' => 'Smokes from one side.'];
+}
+
+it('takes a machine in under the next number, with the first entry of its log', function () {
+    $job = $this->actingAs($this->person('isla'))->postJson('/api/jobs', slipOf(['promised' => '2026-12-04']))->assertCreated()->json();
+    expect($job)->toMatchArray(['number' => 229, 'owner' => 'Ferry slip', 'complaint' => 'Smokes from one side.', 'promised' => '2026-12-04'])
+        ->and($job['next']['kind'])->toBe('spot')
+        ->and($job['slip'][0]['text'])->toBe('Job opened, engine whole: Smokes from one side.')
+        ->and($job['slip'][0]['by'])->toBe('IC');
+    expect(collect($this->getJson('/api/floor')->json('jobs'))->pluck('number'))->toContain(229);
+    $this->postJson('/api/jobs', slipOf())->assertJsonPath('number', 230);
+});
+
+it('takes one in whose top end is apart, and asks nothing that can no longer be read', function () {
+    $job = $this->actingAs($this->person())->postJson('/api/jobs', slipOf(['condition' => 'apart', 'complaint' => null]))->assertCreated()->json();
+    expect(collect($job['steps'])->firstWhere('id', 'off.head')['state'])->toBe('done')
+        ->and(collect($job['slabs'])->firstWhere('id', 'barrel')['state'])->toBe('off');
+});
+
+it('begins with the newest version of its sheet', function () {
+    $this->actingAs($this->person())->postJson('/api/sheets/skarn-594/findings', ['text' => 'Seal behind the rotor leaks first.', 'from' => 'job 217'])->assertOk();
+    $job = $this->postJson('/api/jobs', slipOf())->json();
+    expect($job['sheetVersion'])->toBe(2)->and($job['findings'])->toBe([['text' => 'Seal behind the rotor leaks first.', 'from' => 'job 217']]);
+});
+
+it('refuses an intake that is not whole, and opens nothing', function (array $change, string $field) {
+    $before = DB::table('jobs')->count();
+    $this->actingAs($this->person())->postJson('/api/jobs', array_filter($change + slipOf(), fn (mixed $value): bool => $value !== null))->assertStatus(422)
+        ->assertHeader('Content-Type', 'application/problem+json')->assertJsonPath('field', $field);
+    expect(DB::table('jobs')->count())->toBe($before);
+})->with([
+    'no engine' => [['sheet' => null], 'sheet'],
+    'an engine nobody knows' => [['sheet' => 'steam-1'], 'sheet'],
+    'nobody’s' => [['owner' => ' '], 'owner'],
+    'an owner of a page' => [['owner' => str_repeat('x', 121)], 'owner'],
+    'neither whole nor apart' => [['condition' => 'wet'], 'condition'],
+    'a day that is none' => [['promised' => 'soon'], 'promised'],
+    'a day no month has' => [['promised' => '2026-13-45'], 'promised'],
+    'a key too many' => [['colour' => 'red'], 'colour'],
+]);
+
+it('leaves the floor with the hand-over, and comes back with its strike-out', function () {
+    $floor = fn () => collect($this->getJson('/api/floor')->json('jobs'))->pluck('number')->all();
+    $entry = $this->entry('handed_over', ['note' => 'run in gently']);
+    $this->enter(226, $entry)->assertJsonPath('results.0.state', 'stored')->assertJsonPath('job.handedOver', '2026-11-24T11:30:00.000Z');
+    expect($floor())->not->toContain(226)->and(collect($this->getJson('/api/dates')->json('jobs'))->pluck('number'))->not->toContain(226);
+    $this->getJson('/api/jobs/226/record')->assertOk();
+    $this->enter(226, $this->entry('entry_struck', ['entry' => $entry['id'], 'reason' => 'wrong job'], at: '2026-11-24T11:40:00Z'));
+    expect($floor())->toContain(226);
+});
+
+it('hands nothing over that has something left in it, or owed', function (array $before, string $why) {
+    $this->enter(226, $this->entry(...$before));
+    $answer = $this->enter(226, $this->entry('handed_over', (object) [], at: '2026-11-24T11:45:00Z'))->assertJsonPath('results.0.state', 'refused');
+    expect($answer->json('results.0.refusal.message'))->toContain($why)->and($this->getJson('/api/jobs/226')->json('handedOver'))->toBeNull();
+})->with([
+    'a rag' => [['ledger_in', ['what' => 'rag', 'slab' => 'case']], 'Rag is still in'],
+    'something dropped' => [['ledger_in', ['what' => 'collet', 'slab' => 'case', 'dropped' => true]], 'Collet was dropped'],
+    'a nut' => [['debt_owed', ['what' => 'rotor nut', 'reason' => 'no holder']], 'Rotor nut is owed'],
+]);
+
+it('finds the earlier jobs of the same machine', function () {
+    expect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('earlier'))->toBe([187])
+        ->and($this->getJson('/api/jobs/187')->json('earlier'))->toBe([])
+        ->and($this->getJson('/api/jobs/214')->json('earlier'))->toBe([]);
+    $record = $this->getJson('/api/jobs/187/record')->assertOk()->json();
+    expect($record['hand_over'])->toBe(['Pushrod tube seals fitted under protest: look at them after five hundred miles.'])
+        ->and(collect($record['readings'])->firstWhere('place', 'cranking_compression.3')['as_typed'])->toBe('118 psi');
+});
+
+it('leads from a complaint to its suspects', function () {
+    $symptoms = collect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('symptoms'));
+    expect($symptoms[0])->toMatchArray(['symptom' => 'oil at a pushrod tube', 'isSpokenOf' => true])->and($symptoms->where('isSpokenOf', false)->count())->toBeGreaterThan(3);
+});
+
+it('keeps a finding as a new version of the sheet, and leaves running jobs alone', function () {
+    $this->actingAs($this->person())->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Reed petals chip at the corner.', 'from' => 'job 214'])->assertOk()->assertJsonPath('version', 2);
+    $job = $this->getJson('/api/jobs/214')->json();
+    expect([$job['sheetVersion'], $job['newerSheet'], $job['findings']])->toBe([1, 2, []]);
+    $this->postJson('/api/jobs/214/adopt')->assertNoContent();
+    expect($this->getJson('/api/jobs/214')->json('findings.0.text'))->toBe('Reed petals chip at the corner.');
+    $this->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Second.', 'from' => 'job 214'])->assertJsonPath('version', 3);
+});
+
+it('refuses a finding that says nothing, and one for no sheet', function (string $slug, array $body, int $status) {
+    $this->actingAs($this->person())->postJson("/api/sheets/$slug/findings", $body)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json');
+})->with([
+    ['ulvane-139r', ['text' => '', 'from' => 'job 214'], 422], ['ulvane-139r', ['text' => 'x'], 422],
+    ['ulvane-139r', ['text' => str_repeat('x', 301), 'from' => 'job 214'], 422], ['steam-1', ['text' => 'x', 'from' => 'y'], 404],
+]);
