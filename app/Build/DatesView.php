@@ -103,6 +103,11 @@ final class DatesView
             if ($step->hold !== null && ! $state->isDone($state->steps()[$step->hold])) {
                 $open[] = "$number:".$step->hold;
             }
+            foreach ($state->waits() as $begun) {
+                if ($begun->wait->holds === $step->id) {
+                    $open[] = "$number:wait.".$begun->wait->id;
+                }
+            }
             foreach ($state->sheet->waits as $wait) {
                 if (in_array($wait->after, $step->needs, true)) {
                     $running = array_filter($state->waits(), static fn (RunningWait $each): bool => $each->wait->id === $wait->id) !== [];

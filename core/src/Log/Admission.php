@@ -9,12 +9,12 @@ use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
-use Moltrek\Core\Planning\HomePart;
-use Moltrek\Core\Planning\ReuseClass;
 use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\SourceKind;
 
@@ -24,6 +24,9 @@ use Moltrek\Core\Sheet\SourceKind;
  */
 final readonly class Admission
 {
+    /** Thirty days, in seconds. */
+    private const LONGEST_WAIT = 30 * 86_400;
+
     public function __construct(private BuildState $state)
     {
     }
@@ -40,14 +43,13 @@ final readonly class Admission
             EntryKind::StepDone => $this->step($fields),
             EntryKind::NoteWritten => $this->note($fields),
             EntryKind::SlabLifted => $this->lift($fields),
-            EntryKind::PartOrdered => $this->part($fields),
-            EntryKind::PartArrived => $this->arrival($fields),
             EntryKind::ActDone => $this->act($fields),
             EntryKind::BoreDecided => $this->decision($fields),
             EntryKind::PistonsPaired => $this->pairs($fields),
             EntryKind::GapsPlaced => $this->gaps($fields),
             EntryKind::HoldAnswered, EntryKind::HoldWaived => $this->hold($kind, $fields),
             EntryKind::WaitSeen => $this->wait($fields),
+            EntryKind::WaitStarted => $this->begin($fields),
             EntryKind::LedgerIn => $this->ledger($fields),
             EntryKind::LedgerOut => $this->settled($fields, array_map(static fn (Ledger $item): string => $item->what, $this->state->ledger())),
             EntryKind::DebtOwed => [$fields->text('what', 160), $fields->text('reason', 300), $fields->textOrNull('release', 300)],
@@ -56,10 +58,7 @@ final readonly class Admission
             EntryKind::SchoolChosen => $this->school($fields),
             EntryKind::OpenEnd => $fields->text('text', 500),
             EntryKind::MarkRead => $this->mark($fields),
-            EntryKind::PartWrong => [$fields->text('part', 120), $fields->text('reason', 300)],
-            EntryKind::PartTaken => $fields->text('part', 120),
-            EntryKind::PartReused => $this->reuse($fields),
-            EntryKind::PartBack => $this->home($fields),
+            EntryKind::PartOrdered, EntryKind::PartArrived, EntryKind::PartWrong, EntryKind::PartTaken, EntryKind::PartReused, EntryKind::PartBack => (new PartsAdmission($this->state->sheet))->check($kind, $fields),
             EntryKind::HandedOver => $this->handOver($fields),
         };
     }
@@ -157,6 +156,19 @@ final readonly class Admission
         $running = array_map(static fn (RunningWait $wait): string => $wait->wait->id, $this->state->waits());
         if (! in_array($fields->text('wait', 60), $running, true)) {
             throw $fields->placed(MalformedDocument::wrongSort($fields->raw('wait'), 'a wait that is running'), 'wait');
+        }
+    }
+
+    private function begin(Fields $fields): void
+    {
+        $fields->text('what', 120);
+        $fields->textOrNull('seen', 120);
+        if ($fields->positive('time', Dimension::Time) > self::LONGEST_WAIT) {
+            throw $fields->placed(OutOfDomain::because('time', 'A wait of this length is a date.', $fields->text('time'), 'at most 720 h'));
+        }
+        $step = $fields->textOrNull('step', 80);
+        if ($step !== null && ! isset($this->state->steps()[$step])) {
+            throw $fields->placed(MalformedDocument::wrongSort($step, 'a step of this engine'), 'step');
         }
     }
 
@@ -265,15 +277,7 @@ final readonly class Admission
     {
         $fields->text('text');
         $fields->textOrNull('slab');
-        $this->photo($fields);
-    }
-
-    private function photo(Fields $fields): void
-    {
-        $photo = $fields->textOrNull('photo', 60);
-        if ($photo !== null && preg_match('/^[0-9a-f-]{36}$/', $photo) !== 1) {
-            throw $fields->placed(MalformedDocument::wrongSort($photo, 'the id of a photograph'), 'photo');
-        }
+        PartsAdmission::photo($fields);
     }
 
     private function lift(Fields $fields): void
@@ -281,38 +285,6 @@ final readonly class Admission
         $height = $this->state->sheet->heightOf($fields->text('slab'));
         if ($height === null || $height === 0) {
             throw $fields->placed(MalformedDocument::wrongSort($fields->raw('slab'), 'a slab of this engine above the cases'), 'slab');
-        }
-    }
-
-    private function arrival(Fields $fields): void
-    {
-        $fields->text('part', 120);
-        $fields->textOrNull('note', 300);
-        $this->photo($fields);
-    }
-
-    private function reuse(Fields $fields): void
-    {
-        $part = $fields->text('part', 120);
-        [$class, $why] = ReuseClass::of($part);
-        if (! $class->mayGoBack()) {
-            throw $fields->placed(ContradictoryFields::excluded('part', $part, 'This is used once: '.lcfirst($why), 'a part that may go back'));
-        }
-        $fields->text('reason', 300);
-    }
-
-    /** A part that has run in one place may go to another only with a reason. */
-    private function home(Fields $fields): void
-    {
-        $parts = HomePart::on($this->state->sheet);
-        $part = $parts[$fields->text('part', 60)] ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('part'), 'a part of this engine that has a place of its own'), 'part');
-        $place = $fields->text('place', 40);
-        $alike = array_filter($parts, static fn (HomePart $other): bool => $other->sort === $part->sort);
-        if (! in_array($place, array_column($alike, 'place'), true)) {
-            throw $fields->placed(MalformedDocument::wrongSort($place, 'one of '.implode(', ', array_column($alike, 'place'))), 'place');
-        }
-        if ($fields->textOrNull('reason', 300) === null && $place !== $part->place) {
-            throw $fields->placed(ContradictoryFields::excluded('place', $place, $part->name().' came from there; another place wants a reason.', $part->place));
         }
     }
 
@@ -328,16 +300,6 @@ final readonly class Admission
         };
         if ($why !== null) {
             throw $fields->placed(ContradictoryFields::excluded('', '', $why, 'a machine with nothing left in and nothing owed'));
-        }
-    }
-
-    private function part(Fields $fields): void
-    {
-        $fields->text('part', 120);
-        $fields->texts('for');
-        $promised = $fields->textOrNull('promised');
-        if ($promised !== null && preg_match('/^\d{4}-\d{2}-\d{2}$/', $promised) !== 1) {
-            throw $fields->placed(MalformedDocument::wrongSort($promised, 'a day such as 2026-11-30'), 'promised');
         }
     }
 }

@@ -46,7 +46,7 @@ final readonly class Blockages
     /** @return list<Blockage> */
     private function waits(Step $step): array
     {
-        $running = array_filter($this->state->waits(), static fn (RunningWait $wait): bool => in_array($wait->wait->after, $step->needs, true));
+        $running = array_filter($this->state->waits(), static fn (RunningWait $wait): bool => in_array($wait->wait->after, $step->needs, true) || ($wait->wait->holds !== '' && $wait->wait->holds === $step->id));
 
         return array_values(array_map(static fn (RunningWait $wait): Blockage => new Blockage('wait', $wait->wait->id, $wait->wait->name.($wait->wait->seen === null ? '.' : ', until '.$wait->wait->seen.'.')), $running));
     }

@@ -36,11 +36,12 @@ enum EntryKind: string
     case PartReused = 'part_reused';
     case PartBack = 'part_back';
     case HandedOver = 'handed_over';
+    case WaitStarted = 'wait_started';
 
     /** Whether what came before decides if it may enter. */
     public function dependsOnState(): bool
     {
-        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone, self::MarkRead, self::PartWrong, self::PartTaken, self::PartReused, self::PartBack], true);
+        return ! in_array($this, [self::ReadingTaken, self::NoteWritten, self::PartOrdered, self::PartArrived, self::GapsPlaced, self::ActDone, self::MarkRead, self::PartWrong, self::PartTaken, self::PartReused, self::PartBack, self::WaitStarted], true);
     }
 
     /** @return list<string> the keys of its payload */
@@ -76,6 +77,7 @@ enum EntryKind: string
             self::PartReused => ['part', 'reason'],
             self::PartBack => ['part', 'place', 'reason'],
             self::HandedOver => ['note'],
+            self::WaitStarted => ['what', 'time', 'seen', 'step'],
         };
     }
 }

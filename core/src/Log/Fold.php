@@ -2,15 +2,16 @@
 
 namespace Moltrek\Core\Log;
 
-use Moltrek\Core\Fitting\MarkPlace;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepKind;
-use Moltrek\Core\Sheet\CamDrive;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\SheetWait;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\SourceKind;
 
@@ -79,10 +80,13 @@ final class Fold
     /** @var array<string, Step> */
     public array $plan;
 
+    private readonly Undoing $undoing;
+
     /** @param  array<string, Spot>  $spots */
-    public function __construct(private readonly EngineSheet $sheet, private readonly array $spots)
+    public function __construct(private readonly EngineSheet $sheet, array $spots)
     {
         $this->parts = new PartsBin;
+        $this->undoing = new Undoing($this, $sheet, $spots);
         $this->plan = Plan::of($sheet);
         $this->comeIn(JobCondition::Whole);
     }
@@ -94,7 +98,7 @@ final class Fold
             EntryKind::ReadingTaken => $this->read($entry),
             EntryKind::SourceChosen => $this->choose($entry),
             EntryKind::StepDone => $this->finish($entry),
-            EntryKind::SlabLifted => $this->lift($entry->text('slab'), $entry),
+            EntryKind::SlabLifted => $this->undoing->lift($entry->text('slab'), $entry),
             EntryKind::PartOrdered => $this->parts->order($entry),
             EntryKind::PartArrived => $this->parts->arrive($entry->text('part'), 'arrived'),
             EntryKind::PartTaken => $this->parts->arrive($entry->text('part'), 'from the shelf'),
@@ -102,12 +106,13 @@ final class Fold
             EntryKind::PartWrong => $this->parts->refuse($entry->text('part'), $entry->text('reason')),
             EntryKind::PartBack => $this->elsewhere[$entry->text('part')] = $entry,
             EntryKind::HandedOver => $this->handedOver = $entry,
-            EntryKind::ActDone => $this->act($entry),
+            EntryKind::ActDone => $this->undoing->act($entry),
             EntryKind::BoreDecided => $this->decide($entry),
             EntryKind::PistonsPaired => $this->pair($entry),
             EntryKind::GapsPlaced => $this->gaps[$entry->text('cylinder')] = $entry,
             EntryKind::HoldAnswered, EntryKind::HoldWaived => $this->answer($entry),
             EntryKind::WaitSeen => $this->see($entry),
+            EntryKind::WaitStarted => $this->begin($entry),
             EntryKind::LedgerIn => $this->ledger[$entry->text('what')] = new Ledger($entry->text('what'), ($entry->payload->dropped ?? false) === true, $this->sheet->heightOf($entry->text('slab')) ?? 0, $entry),
             EntryKind::LedgerOut => $this->ledger = array_diff_key($this->ledger, [$entry->text('what') => true]),
             EntryKind::DebtOwed => $this->debts[$entry->text('what')] = new Debt($entry->text('what'), $entry->text('reason'), $entry->text('release'), $entry),
@@ -148,58 +153,6 @@ final class Fold
         unset($this->stale[$spot]);
     }
 
-    /** Readings that an act makes stale stay in the log and no longer stand. */
-    private function act(Entry $entry): void
-    {
-        $act = Act::tryFrom($entry->text('act'));
-        foreach ($this->readings as $id => $reading) {
-            $spot = $this->spots[$id] ?? null;
-            if ($spot !== null && $act?->makesStale($spot, $entry->text('cylinder'), $entry->text('ring')) === true) {
-                $this->stale[$id] = new StaleReading($reading, $entry);
-                unset($this->readings[$id]);
-            }
-        }
-        $this->marks = array_filter($this->marks, fn (string $place): bool => $act?->isMarkGone(MarkPlace::on($this->sheet)[$place] ?? null, $entry->text('cylinder')) !== true, ARRAY_FILTER_USE_KEY);
-        $steps = $act?->voidSteps($this->sheet->valveTrain->drive === CamDrive::Chain) ?? [];
-        $this->void(fn (Step $step): bool => self::isAmong($step, $steps) && ($act?->isOfCylinder() !== true || $step->cylinder === null || $step->cylinder === $entry->text('cylinder')), $entry->text('act'));
-    }
-
-    /** @param  list<string>  $beginnings */
-    private static function isAmong(Step $step, array $beginnings): bool
-    {
-        foreach ($beginnings as $beginning) {
-            if ($step->id === $beginning || str_starts_with($step->id, $beginning.'.')) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Takes ticks back: those that are meant and, where a slab was lifted, every tick of putting together that stood on one.
-     *
-     * @param  callable(Step): bool  $meant
-     */
-    private function void(callable $meant, string $why, bool $andWhatStoodOnIt = false): void
-    {
-        foreach ($this->plan as $id => $step) {
-            if (! isset($this->done[$id])) {
-                continue;
-            }
-            $fallen = array_intersect($step->needs, array_keys($this->void)) !== [] || ($step->hold !== null && isset($this->void[$step->hold]));
-            if ($meant($step) || ($andWhatStoodOnIt && $fallen && $step->kind->isAssembly())) {
-                $this->void[$id] = $why;
-                unset($this->done[$id], $this->answers[$id]);
-                foreach ($this->waits as $wait => $running) {
-                    if ($running->wait->after === $id) {
-                        unset($this->waits[$wait]);
-                    }
-                }
-            }
-        }
-    }
-
     private function choose(Entry $entry): void
     {
         $this->choices[$entry->text('limit')] = new SourceChoice(
@@ -216,7 +169,7 @@ final class Fold
             return;
         }
         if (str_starts_with($step->id, 'off.') && $step->kind === StepKind::TakeOff) {
-            $this->lift($step->slab, $entry);
+            $this->undoing->lift($step->slab, $entry);
 
             return;
         }
@@ -241,57 +194,6 @@ final class Fold
         foreach ($this->sheet->waits as $wait) {
             if ($wait->after === $step->id) {
                 $this->waits[$wait->id] = new RunningWait($wait, $entry->at, null);
-            }
-        }
-    }
-
-    /**
-     * The slab and everything above it come off: what joined them must be done again, what was crushed is spent, readings
-     * that hang on them no longer hold. Pistons that stay on their rods keep their rings.
-     */
-    private function lift(string $slab, Entry $entry): void
-    {
-        $from = $this->sheet->heightOf($slab);
-        if ($from === null) {
-            return;
-        }
-        $lifted = 'lifted: '.lcfirst($this->sheet->slabs[$from]->name);
-        $above = fn (string $id): bool => ($this->sheet->heightOf($id) ?? 0) >= $from;
-        foreach ($this->plan as $step) {
-            if (isset($this->done[$step->id]) && $step->kind->isAssembly() && $above($step->lostWith)) {
-                $this->parts->spend($step->parts, $lifted);
-            }
-        }
-        $this->void(static fn (Step $step): bool => $step->kind->isAssembly() && $above($step->lostWith), $lifted, andWhatStoodOnIt: true);
-        foreach ($this->sheet->slabs as $height => $candidate) {
-            $state = $this->slabs[$candidate->id];
-            $this->slabs[$candidate->id] = match (true) {
-                $height >= $from => SlabState::Off,
-                $candidate->kind === SlabKind::Case || ! $state->isInPlace() => $state,
-                $height === $from - 1 && ($candidate->kind === SlabKind::BaseGasket || $candidate->kind === SlabKind::HeadGasket) => SlabState::Loose,
-                default => SlabState::On,
-            };
-        }
-        $this->takenApart($above, $entry);
-    }
-
-    /**
-     * Whoever has lifted a slab has done what comes before lifting it.
-     *
-     * @param  callable(string): bool  $above
-     */
-    private function takenApart(callable $above, Entry $entry): void
-    {
-        foreach ($this->readings as $id => $reading) {
-            $spot = $this->spots[$id] ?? null;
-            if ($spot?->measurable->key === 'valve_lash' && $above(($this->sheet->slab(SlabKind::ValveGear) ?? $this->sheet->slabs[0])->id)) {
-                $this->stale[$id] = new StaleReading($reading, $entry);
-                unset($this->readings[$id]);
-            }
-        }
-        foreach ($this->plan as $step) {
-            if ($step->kind === StepKind::TakeOff && (str_starts_with($step->id, 'off.') ? $above($step->slab) : ! str_contains($step->id, '-off.') && $step->id !== 'exhaust-valve-out' && $step->id !== 'trays')) {
-                $this->done[$step->id] ??= $entry;
             }
         }
     }
@@ -335,6 +237,13 @@ final class Fold
         }
 
         return array_values(array_unique(array_filter($people, static fn (string $person): bool => $person !== '')));
+    }
+
+    private function begin(Entry $entry): void
+    {
+        $fields = Fields::of($entry->payload, ...EntryKind::WaitStarted->keys());
+        $id = 'begun-'.$entry->id;
+        $this->waits[$id] = new RunningWait(SheetWait::begun($id, $entry->text('what'), (int) round($fields->positive('time', Dimension::Time)), $fields->textOrNull('seen'), $entry->text('step')), $entry->at, null);
     }
 
     private function see(Entry $entry): void

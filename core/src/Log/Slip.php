@@ -34,6 +34,7 @@ final readonly class Slip
             EntryKind::BoreDecided => $this->decision($entry),
             EntryKind::HoldAnswered => 'Seen: '.lcfirst($this->item($entry)).($entry->text('second') === '' ? '' : ', with '.$entry->text('second')),
             EntryKind::HoldWaived => 'Waived: '.lcfirst($this->item($entry)).', '.$entry->text('reason'),
+            EntryKind::WaitStarted => 'Waiting: '.$entry->text('what').', '.$entry->text('time'),
             EntryKind::WaitSeen => 'Seen: '.$this->wait($entry),
             EntryKind::LedgerIn => (($entry->payload->dropped ?? false) === true ? 'Dropped: ' : 'Put in, must come out: ').$entry->text('what'),
             EntryKind::LedgerOut => 'Out again: '.$entry->text('what'),
@@ -105,6 +106,12 @@ final readonly class Slip
         foreach ($this->state->sheet->waits as $wait) {
             if ($wait->id === $entry->text('wait')) {
                 return $wait->seen ?? lcfirst($wait->name);
+            }
+        }
+
+        foreach ($this->state->entries as $begun) {
+            if ('begun-'.$begun->id === $entry->text('wait')) {
+                return $begun->text('seen') === '' ? lcfirst($begun->text('what')) : $begun->text('seen');
             }
         }
 

@@ -39,7 +39,7 @@ final readonly class LiftCost
             $stoodOn = array_values(array_intersect($step->needs, array_keys($fallen)));
             if ($above($step->lostWith) || $stoodOn !== []) {
                 $fallen[$step->id] = $step;
-                $void[] = ['step' => $step->id, 'why' => $above($step->lostWith) ? self::named($sheet->slabs, $step->lostWith).' comes off.' : 'It stood on: '.lcfirst($fallen[$stoodOn[0]]->name).'.'];
+                $void[] = ['step' => $step->id, 'why' => $above($step->lostWith) ? self::named($sheet->slabs, $step->lostWith).self::comesOff(self::named($sheet->slabs, $step->lostWith)) : 'It stood on: '.lcfirst($fallen[$stoodOn[0]]->name).'.'];
             }
         }
         $spent = [];
@@ -70,6 +70,11 @@ final readonly class LiftCost
         }
 
         return false;
+    }
+
+    private static function comesOff(string $slab): string
+    {
+        return preg_match('/s$|,| and /', $slab) === 1 ? ' come off.' : ' comes off.';
     }
 
     /** @param  list<Slab>  $slabs */

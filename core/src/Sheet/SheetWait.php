@@ -5,13 +5,19 @@ namespace Moltrek\Core\Sheet;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
 
-/** A wait this engine asks for: how long, after which step, and whether a person must see that it is over. */
+/** A wait: how long, after which step it begins or which step it holds, and whether a person must see that it is over. */
 final readonly class SheetWait
 {
     public const KEYS = ['id', 'name', 'time', 'after', 'seen_by_person'];
 
-    private function __construct(public string $id, public string $name, public int $seconds, public string $after, public ?string $seen)
+    private function __construct(public string $id, public string $name, public int $seconds, public string $after, public ?string $seen, public string $holds = '')
     {
+    }
+
+    /** One that a person began on the bench; it holds the step that was named. */
+    public static function begun(string $id, string $name, int $seconds, ?string $seen, string $holds): self
+    {
+        return new self($id, $name, $seconds, '', $seen, $holds);
     }
 
     public static function read(Fields $fields): self

@@ -136,6 +136,7 @@ interface Kind {
     label: (values: Record<string, string>) => string
     extra?: Record<string, unknown>
     withSlab?: boolean
+    withStep?: boolean
 }
 
 const KINDS: Kind[] = [
@@ -170,6 +171,17 @@ const KINDS: Kind[] = [
         fields: [['reason', 'What for']],
         label: (v) => `On for now: ${v.reason}`,
         withSlab: true,
+    },
+    {
+        kind: 'wait_started',
+        title: 'Something has to wait',
+        fields: [
+            ['what', 'What waits: plates soaking, sealant skinning'],
+            ['time', 'How long, as 20 min or 12 h'],
+            ['seen', 'Over when, if a person has to see it'],
+        ],
+        label: (v) => `Waiting: ${v.what}`,
+        withStep: true,
     },
     {
         kind: 'part_ordered',
@@ -227,9 +239,11 @@ function More({ job }: { job: Job }) {
 function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => void }) {
     const [values, setValues] = useState<Record<string, string>>({})
     const [slab, setSlab] = useState(job.slabs[0]?.id ?? '')
+    const [step, setStep] = useState('')
     const missing =
         kind.fields.some(([name], index) => index === 0 && !values[name]?.trim()) ||
-        (kind.kind === 'debt_owed' && !values.reason?.trim())
+        (kind.kind === 'debt_owed' && !values.reason?.trim()) ||
+        (kind.kind === 'wait_started' && !values.time?.trim())
     const submit = (event: FormEvent) => {
         event.preventDefault()
         if (missing) {
@@ -239,7 +253,7 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
         void outbox.add(
             job.number,
             kind.kind,
-            { ...filled, ...(kind.withSlab ? { slab } : {}), ...kind.extra },
+            { ...filled, ...(kind.withSlab ? { slab } : {}), ...(step ? { step } : {}), ...kind.extra },
             kind.label(values),
         )
         onDone()
@@ -271,6 +285,25 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
                                 {each.name}
                             </option>
                         ))}
+                    </select>
+                </label>
+            )}
+            {kind.withStep && (
+                <label className="block">
+                    <span className="font-bold">Which step waits for it</span>
+                    <select
+                        className="mt-1 h-12 w-full rounded-field border border-line bg-base-100 px-3"
+                        value={step}
+                        onChange={(event) => setStep(event.target.value)}
+                    >
+                        <option value="">none, only call me</option>
+                        {job.steps
+                            .filter((each) => each.state !== 'done')
+                            .map((each) => (
+                                <option key={each.id} value={each.id}>
+                                    {each.name}
+                                </option>
+                            ))}
                     </select>
                 </label>
             )}
