@@ -19,7 +19,8 @@ final class GradeProof
     {
         $what = 'the '.$grade->of.' marked '.$grade->mark;
         $wording = new Wording($what, 'smaller than its mark', 'larger than its mark',
-            'Go by the reading, not by the mark.', 'Go by the reading, not by the mark.', 'Read it with a finer tool; until then go by the reading.');
+            'Go by the reading, not by the mark.', 'Go by the reading, not by the mark.', 'Read it with a finer tool; until then go by the reading.',
+            ['within' => 'in its group', 'worn' => 'outside it', 'out' => 'outside it']);
         $readings = array_values($readings);
 
         return $readings === [] ? Verdict::unread($what)

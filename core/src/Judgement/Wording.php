@@ -10,6 +10,7 @@ final readonly class Wording
      * @param  string  $low  what being under the limit is called, as $high over it
      * @param  string  $mendLow  what is done about it, as $mendHigh
      * @param  string  $settle  how a close call is settled
+     * @param  array{within: string, worn: string, out: string}  $zones  what the zones are called in a sentence
      */
     public function __construct(
         public string $what,
@@ -18,6 +19,7 @@ final readonly class Wording
         private string $mendLow,
         private string $mendHigh,
         private string $settle,
+        private array $zones = ['within' => 'as new', 'worn' => 'worn', 'out' => 'out'],
     ) {
     }
 
@@ -32,7 +34,7 @@ final readonly class Wording
             State::Within => sprintf('%s lies inside the limit%s%s.', ucfirst($this->what), $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare', $source),
             State::Worn => sprintf('%s is past the as-new range%s%s, and inside the service limit.', ucfirst($this->what), $by, $source),
             State::Out => sprintf('%s is %s%s%s.', ucfirst($this->what), $side === null ? 'out both ways' : $end, $by, $source),
-            State::Unsure => sprintf('%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.', ucfirst($this->what), self::zone($best), self::zone($worst), self::zone($likely), $source),
+            State::Unsure => sprintf('%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.', ucfirst($this->what), $this->zone($best), $this->zone($worst), $this->zone($likely), $source),
             State::Unknown => sprintf('There is no limit to judge %s by.', $this->what),
         };
     }
@@ -65,12 +67,8 @@ final readonly class Wording
         };
     }
 
-    private static function zone(Zone $zone): string
+    private function zone(Zone $zone): string
     {
-        return match ($zone) {
-            Zone::Within => 'as new',
-            Zone::Worn => 'worn',
-            Zone::Out => 'out',
-        };
+        return $this->zones[$zone->value];
     }
 }

@@ -2,7 +2,7 @@ import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../app/api'
 import type { RecordDocument } from '../app/queries'
-import { aJob, answers, asked, entered, show } from '../testing/bench'
+import { aJob, answers, asked, entered, send, show } from '../testing/bench'
 import { comparison } from './History/comparison'
 import { History } from './History/History'
 import { GapTaper } from './Hone/GapTaper'
@@ -85,7 +85,7 @@ describe('the parts of a job', () => {
         const write = screen.getByRole('button', { name: 'Into the log' }) as HTMLButtonElement
         expect(write.disabled).toBe(true)
         fireEvent.change(screen.getByLabelText('What was seen of it'), { target: { value: 'soft' } })
-        fireEvent.submit(screen.getByLabelText('What was seen of it'))
+        send(screen.getByLabelText('What was seen of it'))
         expect(entered).toEqual([{ job: 214, kind: 'part_reused', payload: { part: 'Cover gasket', reason: 'soft' } }])
     })
     it('that came wrong say so and can be ordered again', async () => {
@@ -202,7 +202,7 @@ describe('the complaint', () => {
         expect(screen.getByText('Guide wears at the top.')).toBeTruthy()
         const field = screen.getByLabelText('A finding for the next engine of its kind')
         fireEvent.change(field, { target: { value: 'Reed petals chip.' } })
-        fireEvent.submit(field)
+        send(field)
         await waitFor(() => expect((field as HTMLInputElement).value).toBe(''))
         expect(asked.find((each) => each.path.endsWith('/findings'))?.body).toEqual({
             text: 'Reed petals chip.',
@@ -389,7 +389,7 @@ describe('the slots', () => {
         ).toEqual(['exhaust valve'])
         expect((dialog.getByRole('button', { name: 'Into the log' }) as HTMLButtonElement).disabled).toBe(true)
         fireEvent.change(dialog.getByLabelText('Why there'), { target: { value: 'its own is pitted' } })
-        fireEvent.submit(dialog.getByLabelText('Why there'))
+        send(dialog.getByLabelText('Why there'))
         expect(entered[0]?.payload).toEqual({ part: 'bucket.1in', place: '1ex', reason: 'its own is pitted' })
     })
     it('show where a part went instead, and ask nothing of one that is in the engine', () => {

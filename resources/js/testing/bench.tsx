@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { cleanup, render } from '@testing-library/react'
+import { cleanup, fireEvent, render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
 import { afterEach, beforeEach, vi } from 'vitest'
@@ -140,4 +140,13 @@ export function aStep(parts: Partial<Step> = {}): Step {
         access: null,
         ...parts,
     } as unknown as Step
+}
+
+/** Sends the form that a field belongs to, as Enter does. */
+export function send(field: HTMLElement): void {
+    const { form } = field as HTMLInputElement
+    if (!form) {
+        throw new Error('This field belongs to no form')
+    }
+    fireEvent.submit(form)
 }

@@ -2,7 +2,7 @@ import { fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import type { Step } from '../../app/api'
 import { ReasonForm } from '../../parts/ReasonForm'
-import { aJob, aStep, entered, show } from '../../testing/bench'
+import { aJob, aStep, entered, send, show } from '../../testing/bench'
 import { Hold } from './Hold'
 import { Details, StepList } from './StepList'
 
@@ -41,10 +41,10 @@ describe('a hold', () => {
         show(<Hold job={aJob()} step={hold()} />)
         fireEvent.click(screen.getByRole('button', { name: 'Waive: Dowels in' }))
         const reason = screen.getByRole('textbox')
-        fireEvent.submit(reason)
+        send(reason)
         expect(entered).toEqual([])
         fireEvent.change(reason, { target: { value: 'this case has none' } })
-        fireEvent.submit(reason)
+        send(reason)
         expect(entered[0]).toMatchObject({
             kind: 'hold_waived',
             payload: { hold: 'hold.barrel', item: 0, reason: 'this case has none' },
@@ -83,7 +83,7 @@ describe('a reason', () => {
         show(form(said))
         expect((screen.getByRole('button', { name: 'Strike it out' }) as HTMLButtonElement).disabled).toBe(true)
         fireEvent.change(screen.getByLabelText('Why'), { target: { value: '   ' } })
-        fireEvent.submit(screen.getByLabelText('Why'))
+        send(screen.getByLabelText('Why'))
         expect(said).not.toHaveBeenCalled()
     })
     it('is kept over a reload, and forgotten once it was given', () => {
@@ -93,7 +93,7 @@ describe('a reason', () => {
         first.unmount()
         show(form(said))
         expect((screen.getByLabelText('Why') as HTMLInputElement).value).toBe('leaf was forced')
-        fireEvent.submit(screen.getByLabelText('Why'))
+        send(screen.getByLabelText('Why'))
         expect(said).toHaveBeenCalledWith('leaf was forced')
         expect(localStorage.getItem('moltrek:why')).toBeNull()
     })
