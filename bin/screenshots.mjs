@@ -1,6 +1,8 @@
 // Takes the pictures of docs/screenshots from the running demo: node bin/screenshots.mjs [address] [name …]
+// The last one works on a job until a hold stands before it; ./moltrek reset makes the demo as new again.
 import { readFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
+import { v7 as uuidv7 } from 'uuid'
 
 const [address = 'http://127.0.0.1:8080', ...only] = process.argv.slice(2)
 const passwords = JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8'))
@@ -25,7 +27,6 @@ const SHOTS = {
     'ring-clock': ['/jobs/203/rings', 'day'],
     pairing: ['/jobs/221/pairing', 'day'],
     'bore-decision': ['/jobs/219', 'night', (page) => page.getByRole('region', { name: 'Decide the bore' }).scrollIntoViewIfNeeded()],
-    'machine-shop': ['/jobs/219/machine-shop', 'day'],
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
     'build-mid-job': ['/jobs/203', 'day'],
@@ -41,6 +42,46 @@ const SHOTS = {
     dates: ['/dates', 'day'],
     trays: ['/jobs/217/trays', 'day'],
     record: ['/jobs/214/record', 'day'],
+    parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
+    'piston-heights': [
+        '/jobs/221/heights',
+        'day',
+        async (page) => {
+            await page.getByRole('slider', { name: 'Crank' }).focus()
+            await page.keyboard.press('PageUp')
+            await page.keyboard.press('PageUp')
+            await page.getByRole('slider', { name: 'Crank' }).blur()
+        },
+    ],
+    hold: [
+        '/jobs/203',
+        'day',
+        async (page) => {
+            await workUpToHold(page, 203)
+            await page.reload()
+            await page.locator('#next-move').getByRole('listitem').first().getByRole('button').first().click()
+            await page.getByText('3 to be seen').waitFor()
+        },
+    ],
+}
+
+/** Does what is next, and says that waits are over, until a hold is next. */
+async function workUpToHold(page, number) {
+    const get = async () => (await page.request.get(`/api/jobs/${number}`)).json()
+    const token = async () => decodeURIComponent((await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '')
+    for (let turn = 0; turn < 60; turn++) {
+        const job = await get()
+        const step = job.steps.find((each) => each.id === job.nextSteps[0])
+        if (step?.kind === 'hold') {
+            return
+        }
+        const [kind, payload] = step ? ['step_done', { step: step.id }] : ['wait_seen', { wait: job.waits[0].id }]
+        const entry = { id: uuidv7(), kind, payload, happened_at: new Date().toISOString() }
+        await page.request.post(`/api/jobs/${number}/entries`, {
+            headers: { 'X-XSRF-TOKEN': await token(), Accept: 'application/json' },
+            data: { entries: [entry] },
+        })
+    }
 }
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: flags.split(' ') })

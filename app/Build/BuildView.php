@@ -177,7 +177,7 @@ final readonly class BuildView
     {
         $size = static fn (float $millimetres): string => number_format($millimetres, 1);
 
-        return sprintf('%s × %s mm · %s cm³ · %s bore', $size($sheet->bore->quantity()['value']), $size($sheet->stroke->quantity()['value']),
-            number_format($sheet->displacement(), 1), $sheet->barrel->lining->value);
+        return sprintf('%s × %s mm · %s cm³ · %s bore · %s piston', $size($sheet->bore->quantity()['value']), $size($sheet->stroke->quantity()['value']),
+            number_format($sheet->displacement(), 1), $sheet->barrel->lining->value, $sheet->piston->type->value);
     }
 }

@@ -16,7 +16,7 @@ final readonly class Piston
      * @param  list<KeptOff>  $keepOff
      */
     private function __construct(
-        public string $type,
+        public PistonType $type,
         public Length $gaugePoint,
         public ?Length $height,
         public ?string $mark,
@@ -31,7 +31,7 @@ final readonly class Piston
     public static function read(Fields $fields): self
     {
         return new self(
-            $fields->text('type', 30),
+            $fields->choice('type', PistonType::class),
             $fields->length('gauge_point'),
             $fields->sizeOrNull('height'),
             $fields->textOrNull('mark'),
