@@ -4,6 +4,7 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\DatesController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FloorController;
+use App\Http\Controllers\HabitController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
@@ -50,6 +51,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/trays.pdf', [TrayController::class, 'pdf'])->whereNumber('job');
     Route::get('tools', [ToolController::class, 'index']);
     Route::post('tools/{id}', [ToolController::class, 'store'])->where('id', '[a-z0-9-]{1,20}');
+    Route::post('habits', [HabitController::class, 'store']);
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::get('sheets', [SheetController::class, 'index']);

@@ -3,6 +3,7 @@
 namespace App\Actions;
 
 use App\Calculations\JsonText;
+use App\Models\Habits;
 use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\User;
@@ -37,7 +38,7 @@ final class OpenJob
             $job = Job::query()->create(['number' => (is_numeric($last) ? (int) $last : 0) + 1, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $promised]);
             $opened = (object) [
                 'id' => Uuid::uuid7()->toString(), 'kind' => 'job_opened', 'happened_at' => CarbonImmutable::now('UTC')->format('Y-m-d\TH:i:s.v\Z'),
-                'payload' => JsonText::decode(JsonText::encode(array_filter(['condition' => $condition->value, 'complaint' => $complaint]))),
+                'payload' => JsonText::decode(JsonText::encode(array_filter(['condition' => $condition->value, 'complaint' => $complaint, 'schools' => Habits::all()]))),
             ];
             (new RecordEntries)($job, $by, [$opened], null);
 

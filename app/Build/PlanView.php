@@ -111,13 +111,11 @@ final readonly class PlanView
     {
         $shapes = [];
         foreach (School::all() as $school) {
-            $steps = array_filter($this->state->steps(), static fn (Step $step): bool => $step->how !== null && str_starts_with($step->how, $school->question.':'));
-            if ($steps === []) {
+            if (array_filter($this->state->steps(), $school->changes(...)) === []) {
                 continue;
             }
-            $chosen = $this->state->schools()[$school->matter] ?? null;
-            $shapes[] = new SchoolShape($school->matter, $school->question, $chosen?->text('school') ?? $school->default(), $chosen?->text('reason'),
-                array_filter($steps, fn (Step $step): bool => ! $this->state->isDone($step)) === [],
+            [$chosen, $whose] = $this->state->schoolOf($school);
+            $shapes[] = new SchoolShape($school->matter, $school->question, $chosen, $whose, ($this->state->schools()[$school->matter] ?? null)?->text('reason'), $this->state->isSettled($school),
                 array_map(static fn (string $name, array $option): SchoolOptionShape => new SchoolOptionShape($name, $option['for'], $option['against']), array_keys($school->options), $school->options));
         }
 

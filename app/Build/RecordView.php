@@ -88,7 +88,7 @@ final readonly class RecordView
         return (string) stream_get_contents($out);
     }
 
-    /** @return array{place: string, name: string, as_typed: string, value: array{value: float, unit: string}|null, low: array{value: float, unit: string}|null, high: array{value: float, unit: string}|null, tool: string|null, by: string, at: string}|null */
+    /** @return array{place: string, name: string, as_typed: string, value: array{value: float, unit: string}|null, low: array{value: float, unit: string}|null, high: array{value: float, unit: string}|null, tool: string|null, taken_with: string|null, by: string, at: string}|null */
     private function reading(Spot $spot): ?array
     {
         $entry = $this->state->entryAt($spot->id);
@@ -101,7 +101,7 @@ final readonly class RecordView
             'place' => $spot->id, 'name' => $spot->name, 'as_typed' => $reading->text,
             'value' => $reading->quantity(),
             'low' => $reading->bracket?->low->quantity(), 'high' => $reading->bracket?->high?->quantity(),
-            'tool' => $reading->tool?->name, 'by' => $entry->by, 'at' => $this->local($entry->at),
+            'tool' => $reading->tool?->name, 'taken_with' => $this->state->takenIn($spot->id), 'by' => $entry->by, 'at' => $this->local($entry->at),
         ];
     }
 

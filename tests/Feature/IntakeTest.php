@@ -95,3 +95,20 @@ it('refuses a finding that says nothing, and one for no sheet', function (string
     ['ulvane-139r', ['text' => '', 'from' => 'job 214'], 422], ['ulvane-139r', ['text' => 'x'], 422],
     ['ulvane-139r', ['text' => str_repeat('x', 301), 'from' => 'job 214'], 422], ['steam-1', ['text' => 'x', 'from' => 'y'], 404],
 ]);
+
+it('begins a job with the habits of the shop, which the owner makes', function () {
+    $school = fn (int $job): array => collect($this->getJson("/api/jobs/$job")->json('schools'))->firstWhere('matter', 'wash');
+    $this->actingAs($this->person('isla'))->postJson('/api/habits', ['wash' => 'solvent, then oil-wipe'])->assertOk()->assertExactJson(['wash' => 'solvent, then oil-wipe']);
+    $new = $this->postJson('/api/jobs', slipOf())->json('number');
+    expect($school($new))->toMatchArray(['chosen' => 'solvent, then oil-wipe', 'whose' => 'shop'])
+        ->and($school(217))->toMatchArray(['chosen' => 'soap and water', 'whose' => 'usual']);
+    expect(collect($this->getJson('/api/jobs/221')->json('schools'))->firstWhere('matter', 'squish_with'))->toMatchArray(['chosen' => 'clay', 'whose' => 'sheet']);
+});
+
+it('lets only the owner make a habit, and only one that exists', function (string $who, array $habit, int $status) {
+    $this->actingAs($this->person($who))->postJson('/api/habits', $habit)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json');
+    expect(DB::table('habits')->count())->toBe(0);
+})->with([
+    'the apprentice' => ['petra', ['wash' => 'soap and water'], 403], 'the mechanic' => ['tomas', ['wash' => 'soap and water'], 403],
+    'a matter that is none' => ['isla', ['colour' => 'red'], 422], 'a school that is none' => ['isla', ['wash' => 'rain'], 422],
+]);

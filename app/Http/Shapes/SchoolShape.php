@@ -18,6 +18,8 @@ final readonly class SchoolShape
         public string $question,
         #[OA\Property]
         public string $chosen,
+        #[OA\Property(description: 'chosen on the build, of the sheet, the shop\'s habit, or the usual one', enum: ['chosen', 'sheet', 'shop', 'usual'])]
+        public string $whose,
         #[OA\Property]
         public ?string $reason,
         #[OA\Property]

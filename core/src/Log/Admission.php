@@ -67,6 +67,9 @@ final readonly class Admission
     {
         $fields->choice('condition', JobCondition::class);
         $fields->textOrNull('complaint');
+        if ($fields->has('schools')) {
+            School::read($fields->named('schools'));
+        }
     }
 
     private function reading(Fields $fields): void
@@ -206,6 +209,9 @@ final readonly class Admission
             ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('matter'), 'one of '.implode(', ', array_keys(School::all()))), 'matter');
         if (! isset($matter->options[$fields->text('school', 80)])) {
             throw $fields->placed(MalformedDocument::wrongSort($fields->raw('school'), 'one of '.implode(', ', array_keys($matter->options))), 'school');
+        }
+        if ($this->state->isSettled($matter)) {
+            throw $fields->placed(ContradictoryFields::excluded('matter', $matter->matter, 'What this matter changes has been done.', 'a matter whose steps are open'));
         }
         $fields->textOrNull('reason', 300);
     }

@@ -12,6 +12,7 @@ use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\NextMove;
+use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
@@ -89,6 +90,12 @@ final class BuildState
     private function assessor(): Assessor
     {
         return new Assessor($this->sheet, $this->spots, $this->readings(), $this->fold->choices);
+    }
+
+    /** How far the engine was together when the standing reading of a place was taken. */
+    public function takenIn(string $spot): ?string
+    {
+        return isset($this->fold->readings[$spot]) ? $this->fold->takenIn[$spot] ?? null : null;
     }
 
     /** What was read here and no longer holds, until it is read again. */
@@ -269,6 +276,31 @@ final class BuildState
     public function schools(): array
     {
         return $this->fold->schools;
+    }
+
+    /**
+     * The school that a matter is done by here, and whose it is.
+     *
+     * @return array{string, 'chosen'|'sheet'|'shop'|'usual'}
+     */
+    public function schoolOf(School $matter): array
+    {
+        $chosen = $this->fold->schools[$matter->matter] ?? null;
+
+        return match (true) {
+            $chosen !== null => [$chosen->text('school'), 'chosen'],
+            isset($this->sheet->schools[$matter->matter]) => [$this->sheet->schools[$matter->matter], 'sheet'],
+            isset($this->fold->habits[$matter->matter]) => [$this->fold->habits[$matter->matter], 'shop'],
+            default => [$matter->default(), 'usual'],
+        };
+    }
+
+    /** Whether every step that a matter changes has been done. */
+    public function isSettled(School $matter): bool
+    {
+        $steps = array_filter($this->steps(), static fn (Step $step): bool => $matter->changes($step));
+
+        return $steps !== [] && array_filter($steps, fn (Step $step): bool => ! $this->isDone($step)) === [];
     }
 
     /** @return list<string> the steps that can be done now, best first */

@@ -48,7 +48,7 @@ enum EntryKind: string
     public function keys(): array
     {
         return match ($this) {
-            self::JobOpened => ['condition', 'complaint'],
+            self::JobOpened => ['condition', 'complaint', 'schools'],
             self::ReadingTaken => Reading::KEYS,
             self::EntryStruck => ['entry', 'reason'],
             self::SourceChosen => ['limit', 'range', 'service', 'reason'],

@@ -6,6 +6,7 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepKind;
@@ -14,6 +15,7 @@ use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SheetWait;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\SourceKind;
+use stdClass;
 
 /** The running totals of a replay: one method a kind of entry. */
 final class Fold
@@ -23,6 +25,9 @@ final class Fold
 
     /** @var array<string, StaleReading> readings that no longer hold and have not been taken again, by spot */
     public array $stale = [];
+
+    /** @var array<string, string> how far the engine was together when the standing reading was taken, by spot */
+    public array $takenIn = [];
 
     /** @var array<string, Entry> the first reading of each spot: the before of what goes out */
     public array $first = [];
@@ -59,8 +64,11 @@ final class Fold
     /** @var array<string, Debt> by its name */
     public array $debts = [];
 
-    /** @var array<string, Entry> school by matter */
+    /** @var array<string, Entry> the school that was chosen, by matter */
     public array $schools = [];
+
+    /** @var array<string, string> the shop's habits when the job was opened, by matter */
+    public array $habits = [];
 
     /** @var list<Entry> what stays open when the machine goes out */
     public array $openEnds = [];
@@ -128,6 +136,11 @@ final class Fold
     private function open(Entry $entry): void
     {
         $this->complaint = $entry->text('complaint');
+        $habits = $entry->payload->schools ?? null;
+        if ($habits instanceof stdClass) {
+            $this->habits = School::read(Fields::of($entry->payload, ...EntryKind::JobOpened->keys())->named('schools'));
+            $this->replan();
+        }
         $condition = JobCondition::tryFrom($entry->text('condition')) ?? JobCondition::Whole;
         $this->comeIn($condition);
         foreach ($condition === JobCondition::Apart ? $this->plan : [] as $step) {
@@ -150,7 +163,22 @@ final class Fold
         $spot = $entry->text('spot');
         $this->readings[$spot] = $entry;
         $this->first[$spot] ??= $entry;
+        $this->takenIn[$spot] = $this->standing();
         unset($this->stale[$spot]);
+    }
+
+    /** "head torqued": the highest slab that lies in place on those below it, and how; a gasket is crushed or not with it. */
+    private function standing(): string
+    {
+        $standing = 'top end apart';
+        foreach (array_slice($this->sheet->slabs, 1) as $slab) {
+            if (! $this->slabs[$slab->id]->isInPlace()) {
+                return $standing;
+            }
+            $standing = lcfirst($slab->name).' '.$this->slabs[$slab->id]->value;
+        }
+
+        return $standing;
     }
 
     private function choose(Entry $entry): void
@@ -254,9 +282,15 @@ final class Fold
         }
     }
 
+    /** Chosen on this build, else the sheet's own, else the shop's habit. */
+    private function replan(): void
+    {
+        $this->plan = Plan::of($this->sheet, array_map(static fn (Entry $chosen): string => $chosen->text('school'), $this->schools) + $this->sheet->schools + $this->habits);
+    }
+
     private function school(Entry $entry): void
     {
         $this->schools[$entry->text('matter')] = $entry;
-        $this->plan = Plan::of($this->sheet, array_map(static fn (Entry $chosen): string => $chosen->text('school'), $this->schools));
+        $this->replan();
     }
 }

@@ -15,9 +15,13 @@ final class PlanBuilder
     /** @var array<string, Step> */
     private array $steps = [];
 
-    /** @param  array<string, string>  $choices  school by matter */
-    public function __construct(public readonly EngineSheet $sheet, private readonly array $choices)
+    /** @var array<string, string> school by matter */
+    private readonly array $choices;
+
+    /** @param  array<string, string>  $choices  school by matter; where nothing was chosen the sheet's own stands */
+    public function __construct(public readonly EngineSheet $sheet, array $choices)
     {
+        $this->choices = $choices + $sheet->schools;
     }
 
     /**

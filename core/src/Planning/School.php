@@ -2,6 +2,9 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
 /** A matter on which good mechanics differ, and what each school says of itself. */
 final readonly class School
 {
@@ -90,6 +93,33 @@ final readonly class School
         ];
 
         return array_column($schools, null, 'matter');
+    }
+
+    /**
+     * Schools by matter, as a sheet or a shop has them.
+     *
+     * @return array<string, string>
+     *
+     * @throws MalformedDocument for a matter or a school that nobody keeps
+     */
+    public static function read(Fields $named): array
+    {
+        $schools = [];
+        foreach ($named->keys() as $matter) {
+            $options = (self::all()[$matter] ?? throw $named->placed(MalformedDocument::wrongSort($matter, 'one of '.implode(', ', array_keys(self::all()))), $matter))->options;
+            $schools[$matter] = $named->text($matter, 80);
+            if (! isset($options[$schools[$matter]])) {
+                throw $named->placed(MalformedDocument::wrongSort($schools[$matter], 'one of '.implode(', ', array_keys($options))), $matter);
+            }
+        }
+
+        return $schools;
+    }
+
+    /** Whether a step is done by this matter's school. */
+    public function changes(Step $step): bool
+    {
+        return $step->how !== null && str_starts_with($step->how, $this->question.':');
     }
 
     public function default(): string

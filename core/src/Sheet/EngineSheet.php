@@ -4,6 +4,7 @@ namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Planning\School;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
@@ -17,7 +18,7 @@ final readonly class EngineSheet
 {
     public const SCHEMA = 'moltrek-engine-sheet-1';
 
-    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank', 'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions', 'plan'];
+    private const KEYS = ['schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank', 'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions', 'schools', 'plan'];
 
     /**
      * @param  non-empty-list<Cylinder>  $cylinders
@@ -26,6 +27,7 @@ final readonly class EngineSheet
      * @param  list<SheetLimit>  $limits  the substitutions' among them, in place of those they replace
      * @param  list<Grade>  $grades
      * @param  list<Finding>  $findings
+     * @param  array<string, string>  $schools  what this engine is usually done by, by matter
      * @param  list<SheetWait>  $waits
      * @param  list<Symptom>  $symptoms
      * @param  list<Substitution>  $substitutions
@@ -59,6 +61,7 @@ final readonly class EngineSheet
         public array $symptoms,
         public array $findings,
         public array $substitutions,
+        public array $schools,
         public PlanChanges $plan,
     ) {
     }
@@ -109,6 +112,7 @@ final readonly class EngineSheet
             array_map(Symptom::read(...), $sheet->objects('symptoms', ...Symptom::KEYS)),
             array_map(Finding::read(...), $sheet->objects('findings', ...Finding::KEYS)),
             $substitutions,
+            $sheet->has('schools') ? School::read($sheet->named('schools')) : [],
             PlanChanges::read($sheet),
         );
     }

@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/habits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Make a school the shop's habit */
+        post: operations["57889b98dc1414e7c518763ca48fa174"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -1041,6 +1058,11 @@ export interface components {
             matter: string;
             question: string;
             chosen: string;
+            /**
+             * @description chosen on the build, of the sheet, the shop's habit, or the usual one
+             * @enum {string}
+             */
+            whose: "chosen" | "sheet" | "shop" | "usual";
             reason: string | null;
             isFixed: boolean;
             options: components["schemas"]["SchoolOption"][];
@@ -1406,6 +1428,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Floor"];
+                };
+            };
+        };
+    };
+    "57889b98dc1414e7c518763ca48fa174": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Every habit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        [key: string]: string;
+                    };
+                };
+            };
+            /** @description Not the owner */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A matter or school that nobody keeps */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -36,6 +36,7 @@ export interface RecordDocument {
         low: Quantity | null
         high: Quantity | null
         tool: string | null
+        taken_with: string | null
         by: string
         at: string
     }[]

@@ -225,6 +225,7 @@ describe('then and now', () => {
         low: null,
         high: null,
         tool: null,
+        taken_with: null,
         by: 'TW',
         at: '2026-11-24T08:00:00+00:00',
     })

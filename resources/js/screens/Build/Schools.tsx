@@ -1,6 +1,7 @@
 import { useState } from 'react'
-import type { Job, Schemas } from '../../app/api'
+import { call, type Job, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
+import { useSession } from '../../app/queries'
 import { Dialog } from '../../parts/Dialog'
 
 /** Matters on which good mechanics differ: what speaks for and against each, and which is chosen on this build. */
@@ -22,6 +23,41 @@ export function SchoolsButton({ job }: { job: Job }) {
     )
 }
 
+const WHOSE: Record<string, string> = {
+    sheet: 'as the sheet of this engine has it',
+    shop: 'the shop’s habit',
+    chosen: 'chosen on this build',
+}
+
+/** Where the school comes from; the owner may make it the habit of the shop, for jobs opened from then on. */
+function Whose({ school }: { school: Schemas['School'] }) {
+    const { data: session } = useSession()
+    const [said, setSaid] = useState('')
+    const keep = async () => {
+        try {
+            await call('POST', '/habits', { [school.matter]: school.chosen })
+            setSaid('Kept: jobs opened from now on begin so.')
+        } catch (problem) {
+            setSaid(problem instanceof Error ? problem.message : 'The habit was not kept.')
+        }
+    }
+    return (
+        <p className="flex flex-wrap items-center gap-x-3 text-sm text-quiet">
+            {WHOSE[school.whose]}
+            {session?.person?.role === 'owner' && school.whose === 'chosen' && (
+                <button
+                    type="button"
+                    className="min-h-11 underline decoration-1 underline-offset-3"
+                    onClick={() => void keep()}
+                >
+                    make it the shop’s habit
+                </button>
+            )}
+            <span role="status">{said}</span>
+        </p>
+    )
+}
+
 function Matter({ job, school }: { job: Job; school: Schemas['School'] }) {
     const choose = (name: string) =>
         void outbox.add(
@@ -36,6 +72,7 @@ function Matter({ job, school }: { job: Job; school: Schemas['School'] }) {
                 {school.question}{' '}
                 {school.isFixed && <span className="font-normal text-quiet">done, no longer to be changed</span>}
             </legend>
+            <Whose school={school} />
             {school.options.map((option) => (
                 <label key={option.name} className="flex min-h-12 items-center gap-3 border-t border-line py-1">
                     <input

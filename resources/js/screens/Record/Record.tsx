@@ -236,7 +236,10 @@ function Readings({ record }: { record: RecordDocument }) {
                                     ? `= ${reading.value.value.toFixed(3)} ${reading.value.unit}`
                                     : ''}
                             </td>
-                            <td className="py-1 pr-3 text-sm">{reading.tool}</td>
+                            <td className="py-1 pr-3 text-sm">
+                                {reading.tool}
+                                <span className="block text-quiet">{reading.taken_with}</span>
+                            </td>
                             <td className="py-1 text-sm whitespace-nowrap">
                                 {when(reading.at)} <b>{reading.by}</b>
                             </td>

@@ -1,0 +1,39 @@
+<?php
+
+namespace App\Http\Controllers;
+
+use App\Http\SentDocument;
+use App\Http\Shapes\ProblemShape;
+use App\Models\Habits;
+use App\Models\Role;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Moltrek\Core\Planning\School;
+use OpenApi\Attributes as OA;
+
+/** The shop's habits: the owner's to make, taken over by every job opened after. */
+final class HabitController
+{
+    #[OA\Post(path: '/api/habits', summary: 'Make a school the shop\'s habit', tags: ['jobs'],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', description: 'schools by matter', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
+        responses: [
+            new OA\Response(response: 200, description: 'Every habit', content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
+            new OA\Response(response: 403, description: 'Not the owner', content: new OA\JsonContent(ref: ProblemShape::class)),
+            new OA\Response(response: 422, description: 'A matter or school that nobody keeps', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function store(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $schools = School::read(SentDocument::of($request, ...array_keys(School::all())));
+        if ($user->role !== Role::Owner) {
+            abort(403, 'The owner of the shop makes its habits.');
+        }
+        foreach ($schools as $matter => $school) {
+            Habits::keep($matter, $school);
+        }
+
+        return new JsonResponse((object) Habits::all());
+    }
+}
