@@ -12,6 +12,7 @@ use Moltrek\Core\Fitting\Pairing;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Quantity\Length;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -33,6 +34,7 @@ final class Bench extends Command
     public function handle(): int
     {
         $this->replay();
+        $this->orderOfWork();
         $address = $this->argument('address');
         $this->interface(is_string($address) ? $address : '');
         $this->calculations();
@@ -60,6 +62,24 @@ final class Bench extends Command
         $this->row('replay of 5,000 entries, median', $this->median(9, static function () use ($sheet, $entries): void {
             Build::replay($sheet, $entries)->nextMove();
         }), 'under 50 ms');
+    }
+
+    /** A four-cylinder put together, lifted and put together again until four hundred steps have been done. */
+    private function orderOfWork(): void
+    {
+        $sheet = Sheet::query()->where('slug', 'ostrel-608')->firstOrFail()->engine();
+        $at = new DateTimeImmutable('@1764000000');
+        $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+        while (count($entries) < 400) {
+            foreach (array_keys(Plan::of($sheet)) as $step) {
+                $entries[] = new Entry('s'.count($entries), EntryKind::StepDone, (object) ['step' => $step], $at = $at->modify('+5 minutes'), 'TW');
+            }
+            $entries[] = new Entry('l'.count($entries), EntryKind::SlabLifted, (object) ['slab' => 'barrel'], $at = $at->modify('+5 minutes'), 'TW');
+        }
+        $this->row(sprintf('plan and replay of a job of %d steps, median', count($entries)), $this->median(9, static function () use ($sheet, $entries): void {
+            Plan::of($sheet);
+            Build::replay($sheet, $entries)->nextMove();
+        }), '');
     }
 
     private function interface(string $address): void

@@ -113,7 +113,10 @@ final class JoiningRules
         $placed = $plan->beginning('gaps-placed') === [] ? self::gaps($plan, [...$gasket, ...$before]) : 'gaps-placed';
         $needs = [$placed, ...$gasket, ...$before, ...$plan->beginning('wash'), ...$plan->beginning('exhaust-valve-in')];
         $plan->add('hold.barrel', SlabKind::Barrel, StepKind::Hold, 'Before the barrel goes down', 'What is under it cannot be reached afterwards.', 3, $needs, asks: self::asks($plan, true));
-        $plan->add('barrel-down', SlabKind::Barrel, StepKind::Fit, 'Bore and rings oiled, '.lcfirst($name), $why, 10, $needs, hold: 'hold.barrel', settles: true, caution: 'Fingers clear of the skirt and the cases.', secondPerson: $secondPerson);
+        $plan->add('barrel-down', SlabKind::Barrel, StepKind::Fit, 'Bore and rings oiled, '.lcfirst($name), $why, 10, $needs, hold: 'hold.barrel', settles: true, caution: 'Fingers clear of the skirt and the cases.',
+            // between frame tubes a clamp cannot be drawn off upwards, and one pair of hands does not reach both sides
+            secondPerson: $secondPerson || ($plan->worked() === Worked::Frame && count($plan->sheet->cylinders) > 1),
+            tools: $plan->worked() === Worked::Frame ? ['ring clamp that opens to the side'] : ['ring clamp']);
     }
 
     /** @param  list<string>  $before */

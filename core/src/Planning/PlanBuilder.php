@@ -48,6 +48,11 @@ final class PlanBuilder
         return $id;
     }
 
+    public function worked(): Worked
+    {
+        return Worked::tryFrom($this->choices['worked'] ?? '') ?? Worked::Bench;
+    }
+
     /** A gasket lies lower than the part that crushes it, and is lost when that part is lifted off it. */
     private static function pressedBy(SlabKind $slab): SlabKind
     {
@@ -126,9 +131,8 @@ final class PlanBuilder
     /** Puts the constraints of access on the steps they are about, those of the place where the engine is worked on. */
     private function constrain(): void
     {
-        $where = Worked::tryFrom($this->choices['worked'] ?? '') ?? Worked::Bench;
         foreach ([...AccessRules::of($this->sheet), ...$this->sheet->plan->access] as $access) {
-            foreach ($access->where === null || $access->where === $where ? $this->beginning($access->then) : [] as $then) {
+            foreach ($access->where === null || $access->where === $this->worked() ? $this->beginning($access->then) : [] as $then) {
                 $step = $this->steps[$then];
                 if (! $access->kind->isOrder()) {
                     $on = $access->kind === AccessKind::TrappedAtBothEnds ? $step->hold : $then;

@@ -83,3 +83,9 @@ it('is on the bench unless somebody says otherwise', function () {
     $exhaust = array_values(array_filter(AccessRules::of(demoSheet('ulvane-139r')), fn (Access $access): bool => $access->first === 'exhaust-valve-in'))[0];
     expect($exhaust->where)->toBe(Worked::Frame);
 });
+
+it('changes tools and hands with where the engine stands', function () {
+    $sheet = demoSheet('skarn-594');
+    [$bench, $frame] = [Plan::of($sheet)['barrel-down'], Plan::of($sheet, ['worked' => 'in the frame'])['barrel-down']];
+    expect([$bench->tools, $bench->secondPerson])->toBe([['ring clamp'], false])->and([$frame->tools, $frame->secondPerson])->toBe([['ring clamp that opens to the side'], true]);
+});

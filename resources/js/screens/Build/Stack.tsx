@@ -5,7 +5,13 @@ import { StackDrawing } from '../../drawings/StackDrawing'
 import { layoutStack, type Row, waterline } from '../../drawings/stackLayout'
 import { VERDICT_COUNT, VerdictMark } from '../../drawings/VerdictMark'
 
-const STATES: Record<string, string> = { off: 'off', loose: 'loose', on: 'on', torqued: 'torqued' }
+const STATES: Record<string, string> = {
+    off: 'off',
+    loose: 'loose',
+    on: 'on',
+    torqued: 'torqued',
+    provisional: 'on for now',
+}
 
 /** The engine as a column: touch a slab, work on it. */
 export const Stack = memo(function Stack({
@@ -69,10 +75,16 @@ export const Stack = memo(function Stack({
                     </p>
                 )}
             </div>
-            <p className="px-3 pt-2 pb-4 text-sm text-quiet">{job.facts}</p>
+            <p className="px-3 pt-2 pb-4 text-sm text-quiet">
+                {job.facts}
+                {inFrame(job) && ' · worked on in the frame'}
+            </p>
         </nav>
     )
 })
+
+const inFrame = (job: Job) =>
+    job.schools.some((school) => school.matter === 'worked' && school.chosen === 'in the frame')
 
 /** Room for the name, the state and one line a kind of verdict. */
 function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number {
