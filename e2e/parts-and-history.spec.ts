@@ -147,3 +147,59 @@ test('what an engine in the frame shuts in is said at the step', async ({ bench 
         })
         .toContain('rear-bolts')
 })
+
+const SHEETS = [
+    '/intake',
+    '/jobs/224/history',
+    '/jobs/209/parts',
+    '/jobs/221/marks',
+    '/jobs/209/hone',
+    '/jobs/221/heights',
+    '/jobs/221/trays',
+    '/toolbox',
+]
+
+test('no serious accessibility finding on the sheets of a job, by day and by night', async ({ bench }) => {
+    for (const theme of ['day', 'night']) {
+        await bench.evaluate((value) => localStorage.setItem('moltrek:theme', JSON.stringify(value)), theme)
+        for (const path of SHEETS) {
+            await bench.goto(path)
+            await bench.getByRole('main').waitFor()
+            expect(await findings(bench), `${path} by ${theme}`).toEqual([])
+        }
+    }
+})
+
+test.describe('on an upright tablet', () => {
+    test.use({ viewport: { width: 800, height: 1280 } })
+
+    test('no sheet of a job sticks out', async ({ bench }) => {
+        for (const path of SHEETS) {
+            await bench.goto(path)
+            await bench.getByRole('main').waitFor()
+            const overflow = await bench.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
+            expect(overflow, path).toBeLessThanOrEqual(0)
+        }
+    })
+})
+
+test('a wait that somebody begins holds the step that was named', async ({ bench }) => {
+    await bench.goto('/jobs/226')
+    await bench.getByRole('button', { name: /Put in, dropped, owed/ }).click()
+    await bench.getByRole('button', { name: 'Something has to wait' }).click()
+    await bench.getByLabel(/What waits/).fill('Barrel soaking')
+    await bench.getByLabel(/How long/).fill('2 h')
+    await bench
+        .getByLabel('Which step waits for it')
+        .selectOption({ label: 'Barrel clean, ports and ways free of carbon' })
+    await bench.getByRole('button', { name: 'Into the log' }).click()
+    await expect(bench.getByRole('region', { name: 'Barrel soaking' }).getByRole('timer')).toContainText(/^1:59:\d\d$/)
+    await expect
+        .poll(async () => {
+            const { steps } = await job(bench, 226)
+            return steps.find((each: { id: string }) => each.id === 'clean.barrel').state
+        })
+        .toBe('blocked')
+    await bench.goto('/')
+    await expect(bench.getByRole('link', { name: /Dunmoor/ })).toContainText('Barrel soaking')
+})
