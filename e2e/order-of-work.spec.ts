@@ -185,7 +185,7 @@ test('a wait survives reload and a restart of the server, and ends when a person
 
 test('a late part moves the dates, without saving', async ({ bench }) => {
     await bench.goto('/dates')
-    const lane = bench.getByRole('link', { name: /Harbick 421 Yard/ })
+    const lane = bench.locator('main a[href="/jobs/209"]')
     await expect(lane).toBeVisible()
     const before = await lane.textContent()
     await bench.getByRole('button', { name: 'a week late' }).click()
