@@ -14,6 +14,7 @@ use Moltrek\Core\Log\Ledger;
 use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\Step;
 
 /**
@@ -124,14 +125,30 @@ final readonly class RecordView
         ];
     }
 
-    /** @return list<string> what was decided of bores, pistons and rings */
+    /** @return list<string> what was decided of bores, pistons and rings, and by whose habit the rest was done */
     private function decisions(): array
     {
         $slip = new Slip($this->state);
-        $kinds = [EntryKind::BoreDecided, EntryKind::PistonsPaired, EntryKind::GapsPlaced, EntryKind::SourceChosen, EntryKind::SchoolChosen];
+        $kinds = [EntryKind::BoreDecided, EntryKind::PistonsPaired, EntryKind::GapsPlaced, EntryKind::SourceChosen, EntryKind::SchoolChosen, EntryKind::MarkRead, EntryKind::PartReused];
+        $decided = array_filter($this->state->entries, fn (Entry $entry): bool => ! isset($this->state->struck[$entry->id])
+            && (in_array($entry->kind, $kinds, true) || ($entry->kind === EntryKind::PartBack && $entry->text('reason') !== '')));
 
-        return array_values(array_map(static fn (Entry $entry): string => $slip->line($entry),
-            array_filter($this->state->entries, fn (Entry $entry): bool => in_array($entry->kind, $kinds, true) && ! isset($this->state->struck[$entry->id]))));
+        return [...array_values(array_map($slip->line(...), $decided)), ...$this->habits()];
+    }
+
+    /** @return list<string> the schools of sheet and shop by which something here is done */
+    private function habits(): array
+    {
+        $lines = [];
+        foreach (School::all() as $matter) {
+            [$school, $whose] = $this->state->schoolOf($matter);
+            $isOfHere = array_filter($this->state->steps(), $matter->changes(...)) !== [];
+            if ($isOfHere && ($whose === 'sheet' || $whose === 'shop')) {
+                $lines[] = sprintf('%s: %s, %s', $matter->question, $school, $whose === 'sheet' ? 'as the sheet has it' : 'the shop’s habit');
+            }
+        }
+
+        return $lines;
     }
 
     /** @return list<array{name: string, before: string, after: string|null, why: string|null}> */

@@ -112,3 +112,11 @@ it('lets only the owner make a habit, and only one that exists', function (strin
     'the apprentice' => ['petra', ['wash' => 'soap and water'], 403], 'the mechanic' => ['tomas', ['wash' => 'soap and water'], 403],
     'a matter that is none' => ['isla', ['colour' => 'red'], 422], 'a school that is none' => ['isla', ['wash' => 'rain'], 422],
 ]);
+
+it('says on the record by whose school it was done', function () {
+    $this->actingAs($this->person('isla'))->postJson('/api/habits', ['wash' => 'solvent, then oil-wipe']);
+    $new = $this->postJson('/api/jobs', slipOf())->json('number');
+    expect($this->getJson("/api/jobs/$new/record")->json('decisions'))->toBe(['Wash after honing: solvent, then oil-wipe, the shop’s habit']);
+    $decided = $this->getJson('/api/jobs/221/record')->json('decisions');
+    expect($decided)->toContain('Squish measured with: clay, as the sheet has it')->toContain('Piston, cylinder 1: marked A');
+});
