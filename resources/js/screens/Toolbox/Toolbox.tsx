@@ -70,7 +70,7 @@ function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
             <button
                 type="button"
                 onClick={onEdit}
-                className="grid min-h-16 w-full grid-cols-2 items-center gap-x-4 px-4 py-2 text-left hover:bg-base-200 md:grid-cols-[15rem_12rem_10rem_1fr_13rem]"
+                className="grid min-h-16 w-full grid-cols-2 items-center gap-x-4 px-4 py-2 text-left hover:bg-base-200 lg:grid-cols-[15rem_12rem_10rem_1fr_13rem]"
             >
                 <span className="font-bold">
                     {tool.name}
@@ -85,7 +85,7 @@ function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
                     )}
                 </span>
                 <Leaves leaves={tool.leaves} />
-                <span className={`text-sm md:text-right ${tool.isOverdue ? 'font-bold text-error' : 'text-quiet'}`}>
+                <span className={`text-sm lg:text-right ${tool.isOverdue ? 'font-bold text-error' : 'text-quiet'}`}>
                     {tool.nextCheck
                         ? tool.isOverdue
                             ? `⚠ check was due ${day(tool.nextCheck)}`
