@@ -46,7 +46,10 @@ async function doNext(
             await second.click()
         }
         for (const item of await hold.getByRole('listitem').all()) {
-            await item.getByRole('button').first().click()
+            const seen = item.getByRole('button').first()
+            if (await seen.isEnabled()) {
+                await seen.click()
+            }
         }
         return
     }
@@ -68,6 +71,10 @@ test('a whole two-stroke job from intake to the run-in sheet', async ({ bench })
         expect(state.next.kind, state.next.text).not.toBe('wait')
         await bench.getByText(state.next.text, { exact: true }).first().waitFor()
         await doNext(bench, state.next, state.spots)
+        await bench
+            .getByText(/waiting to be sent|Sending/)
+            .first()
+            .waitFor({ state: 'hidden' })
         const { lastSeq, next } = state
         const stored = async () => {
             state = await job(bench, number)
