@@ -91,7 +91,7 @@ final readonly class PlanView
     /** @return list<PlannedPartShape> */
     public function parts(): array
     {
-        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse->value, $part->condition, $part->reuse->mayGoBack()), $this->state->parts());
+        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->value, $part->condition, $part->reuse?->mayGoBack() !== false), $this->state->parts());
     }
 
     /** @return list<HomePartShape> */

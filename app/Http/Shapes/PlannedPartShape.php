@@ -24,8 +24,8 @@ final readonly class PlannedPartShape
         public ?string $why,
         #[OA\Property(description: 'it came and is not the right one')]
         public bool $wrong,
-        #[OA\Property(description: 'one-use, reuse if, renewed although good, carried over')]
-        public string $reuse,
+        #[OA\Property(description: 'one-use, reuse if, renewed although good, carried over; null where there is no rule')]
+        public ?string $reuse,
         #[OA\Property(description: 'the condition of its reuse, or why there is none')]
         public string $condition,
         #[OA\Property]

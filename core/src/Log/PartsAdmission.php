@@ -46,8 +46,8 @@ final readonly class PartsAdmission
     private function reuse(Fields $fields): void
     {
         $part = $fields->text('part', 120);
-        [$class, $why] = ReuseClass::of($part);
-        if (! $class->mayGoBack()) {
+        [$class, $why] = ReuseClass::of($part) ?? [null, ''];
+        if ($class?->mayGoBack() === false) {
             throw $fields->placed(ContradictoryFields::excluded('part', $part, 'This is used once: '.lcfirst($why), 'a part that may go back'));
         }
         $fields->text('reason', 300);

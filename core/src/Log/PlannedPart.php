@@ -14,7 +14,7 @@ final readonly class PlannedPart
      * @param  string  $condition  of its reuse: the condition, or the reason why not
      * @param  'needed'|'ordered'|'arrived'|'fitted'|'spent'  $state
      */
-    private function __construct(public string $part, public array $for, public bool $oneUse, public string $state, public ?string $promised, public ?string $why, public bool $wrong, public ReuseClass $reuse, public string $condition)
+    private function __construct(public string $part, public array $for, public bool $oneUse, public string $state, public ?string $promised, public ?string $why, public bool $wrong, public ?ReuseClass $reuse, public string $condition)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class PlannedPart
     {
         $planned = array_filter($fold->plan, static fn (Step $step): bool => in_array($part, $step->parts, true));
         $fitted = $planned !== [] && array_filter($planned, static fn (Step $step): bool => ! isset($fold->done[$step->id])) === [];
-        [$reuse, $condition] = ReuseClass::of($part);
+        [$reuse, $condition] = ReuseClass::of($part) ?? [null, ''];
         $bin = $fold->parts;
 
         return new self($part, $steps, $planned !== [], match (true) {

@@ -13,9 +13,9 @@ enum ReuseClass: string
     /**
      * By what the part is called in the plan. Source: shop practice; the maker's word comes first.
      *
-     * @return array{self, string} the class, and its condition or reason
+     * @return array{self, string}|null the class, and its condition or reason; null for what the trade has no rule for
      */
-    public static function of(string $part): array
+    public static function of(string $part): ?array
     {
         $part = strtolower($part);
         foreach (self::TABLE as $named => [$class, $why]) {
@@ -24,7 +24,7 @@ enum ReuseClass: string
             }
         }
 
-        return [self::OneUse, 'It gives its shape once.'];
+        return null;
     }
 
     private const TABLE = [

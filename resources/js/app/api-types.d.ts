@@ -977,8 +977,8 @@ export interface components {
             why: string | null;
             /** @description it came and is not the right one */
             wrong: boolean;
-            /** @description one-use, reuse if, renewed although good, carried over */
-            reuse: string;
+            /** @description one-use, reuse if, renewed although good, carried over; null where there is no rule */
+            reuse: string | null;
             /** @description the condition of its reuse, or why there is none */
             condition: string;
             mayGoBack: boolean;

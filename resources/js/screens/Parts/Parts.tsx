@@ -102,9 +102,11 @@ function standing(part: Part): string {
 }
 
 const reuse = (part: Part): string =>
-    part.reuse === 'reuse if'
-        ? `May go back if ${part.condition}.`
-        : `${part.reuse.charAt(0).toUpperCase() + part.reuse.slice(1)}. ${part.condition}`
+    part.reuse === null
+        ? ''
+        : part.reuse === 'reuse if'
+          ? `May go back if ${part.condition}.`
+          : `${part.reuse.charAt(0).toUpperCase() + part.reuse.slice(1)}. ${part.condition}`
 
 function Actions({
     job,
