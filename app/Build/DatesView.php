@@ -120,7 +120,7 @@ final class DatesView
                 }
             }
             $task = ['id' => "$number:".$step->id, 'minutes' => $step->minutes, 'after' => array_values(array_unique($open)), 'who' => $who];
-            $due = $this->partsDue($number, $state, $step->id, $step->parts);
+            $due = $this->partsDue($number, $state, $step->id, $state->partsOf($step));
             $tasks[] = $due === null ? $task : $task + ['not_before' => $due];
         }
         $known = array_column($tasks, 'id');

@@ -50,7 +50,7 @@ final readonly class PlanView
         $done = $this->state->isDone($step) ? $this->state->doneBy($step->id) : null;
 
         return new StepShape(
-            $step->id, $step->slab, $step->cylinder, $step->kind->value, $step->name, $step->why, $step->how, $step->uses, $step->tools, $step->parts,
+            $step->id, $step->slab, $step->cylinder, $step->kind->value, $step->name, $step->why, $step->how, $step->uses, $step->tools, $this->state->partsOf($step),
             $step->caution, $step->minutes, $step->secondPerson, $this->state->stepState($step)->value, $this->state->canBeDone($step),
             $this->state->isDone($step) ? [] : $this->state->openNeeds($step),
             $this->state->isDone($step) || $this->state->openNeeds($step) !== [] ? [] : array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $this->state->blockages($step)),

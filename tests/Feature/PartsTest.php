@@ -108,3 +108,12 @@ it('keeps what has run together in its slot until it is back', function () {
     expect($home('bucket.1in2'))->toMatchArray(['elsewhere' => '2in1', 'reason' => 'pitted']);
     expect(collect($this->getJson('/api/jobs/221/record')->json('log'))->last()['text'])->toBe('Bucket of inlet valve 2, cylinder 1: fitted at inlet valve 1, cylinder 2, pitted');
 });
+
+it('puts the piston of an oversize on the list, and counts on it in the dates', function () {
+    $this->enter(219, $this->entry('bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25', 'reason' => 'worn']));
+    expect(plannedPart($this, 219, 'Piston +0.25, left cylinder'))->toMatchArray(['state' => 'needed', 'for' => ['piston-ready.1'], 'reuse' => null]);
+    $finish = fn (): string => collect($this->getJson('/api/dates')->json('jobs'))->firstWhere('number', 219)['finish'];
+    $before = $finish();
+    $this->enter(219, $this->entry('part_ordered', ['part' => 'Piston +0.25, left cylinder', 'promised' => '2026-12-21', 'for' => []]));
+    expect($finish())->toBeGreaterThan('2026-12-21')->and($before)->toBeLessThan('2026-12-21');
+});

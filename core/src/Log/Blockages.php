@@ -38,7 +38,7 @@ final readonly class Blockages
     /** @return list<Blockage> */
     private function parts(Step $step): array
     {
-        $lacking = $this->fold->parts->lacking($step->id, $step->parts);
+        $lacking = $this->fold->parts->lacking($step->id, $this->fold->partsOf($step));
 
         return array_map(static fn (string $part, string $why): Blockage => new Blockage('part', $part, $why), array_keys($lacking), $lacking);
     }

@@ -309,6 +309,12 @@ final class BuildState
         return array_values(array_map(static fn (Step $step): string => $step->id, array_filter($this->fold->plan, $this->canBeDone(...))));
     }
 
+    /** @return list<string> what a step takes: its one-use parts, and what a decision on its bore asks for */
+    public function partsOf(Step $step): array
+    {
+        return $this->fold->partsOf($step);
+    }
+
     /** @return array<string, string> parts that came and are not the right ones, and why */
     public function wrongParts(): array
     {

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Plan;
@@ -167,6 +168,19 @@ final class Fold
         unset($this->stale[$spot]);
     }
 
+    /** @return list<string> what a step takes: its one-use parts, and what a decision on its bore asks for */
+    public function partsOf(Step $step): array
+    {
+        $decision = $step->cylinder !== null && str_starts_with($step->id, 'piston-ready.') ? $this->decided[$step->cylinder] ?? null : null;
+        $of = count($this->sheet->cylinders) === 1 ? '' : ', '.($this->sheet->cylinder($step->cylinder ?? '')->name ?? '');
+
+        return match (BoreJob::tryFrom($decision?->text('decision') ?? '')) {
+            BoreJob::Rebore => [...$step->parts, 'Piston '.$decision?->text('size').$of],
+            BoreJob::Replace => [...$step->parts, 'Barrel'.$of],
+            default => $step->parts,
+        };
+    }
+
     /** "head torqued": the highest slab that lies in place on those below it, and how; a gasket is crushed or not with it. */
     private function standing(): string
     {
@@ -218,7 +232,7 @@ final class Fold
                 }
             }
         }
-        $this->parts->fit($step->parts);
+        $this->parts->fit($this->partsOf($step));
         foreach ($this->sheet->waits as $wait) {
             if ($wait->after === $step->id) {
                 $this->waits[$wait->id] = new RunningWait($wait, $entry->at, null);

@@ -23,7 +23,7 @@ final readonly class PlannedPart
     {
         $for = [];
         foreach ($fold->plan as $step) {
-            foreach ($step->parts as $part) {
+            foreach ($fold->partsOf($step) as $part) {
                 $for[$part][] = $step->id;
             }
         }
@@ -38,7 +38,7 @@ final readonly class PlannedPart
     /** @param  list<string>  $steps */
     private static function of(Fold $fold, string $part, array $steps): self
     {
-        $planned = array_filter($fold->plan, static fn (Step $step): bool => in_array($part, $step->parts, true));
+        $planned = array_filter($fold->plan, static fn (Step $step): bool => in_array($part, $fold->partsOf($step), true));
         $fitted = $planned !== [] && array_filter($planned, static fn (Step $step): bool => ! isset($fold->done[$step->id])) === [];
         [$reuse, $condition] = ReuseClass::of($part) ?? [null, ''];
         $bin = $fold->parts;

@@ -79,3 +79,29 @@ it('gives every part of every plan a class and a reason', function (string $engi
         expect($part->condition)->not->toBe('', $part->part)->and($part->for)->not->toBe([]);
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
+
+it('takes from a decision on a bore what it asks for', function (array $decision, string $part, string $engine = 'harbick-421') {
+    $sheet = demoSheet($engine);
+    $decided = [EntryKind::BoreDecided, $decision];
+    $state = worked($sheet, [$decided]);
+    $planned = partOf($state, $part);
+    expect($planned?->state)->toBe('needed')->and($planned?->for)->toBe(['piston-ready.'.$decision['cylinder']]);
+    $waiting = worked($sheet, [...upTo($sheet, 'order'), $decided, [EntryKind::PartOrdered, ['part' => $part, 'for' => []]]]);
+    expect(stateOf($waiting, 'piston-ready.'.$decision['cylinder']))->toBe('blocked')->and(stateOf($waiting, 'faces'))->toBe('ready');
+    $here = worked($sheet, [...upTo($sheet, 'order'), $decided, [EntryKind::PartArrived, ['part' => $part]], [EntryKind::StepDone, ['step' => 'piston-ready.'.$decision['cylinder']]]]);
+    expect(partOf($here, $part)?->state)->toBe('fitted');
+})->with([
+    'an oversize: its piston' => [['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25'], 'Piston +0.25'],
+    'of one of several' => [['cylinder' => '2', 'decision' => 'rebore', 'size' => '+0.50'], 'Piston +0.50, right cylinder', 'brindlecote-812'],
+    'another barrel' => [['cylinder' => '1', 'decision' => 'replace'], 'Barrel'],
+]);
+
+it('asks for nothing where the bore is kept or honed, or the decision was struck out', function () {
+    $names = fn (array $acts): array => array_map(fn (PlannedPart $part): string => $part->part, harbickWith($acts)->parts());
+    $plain = $names([]);
+    $rebore = [EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25']];
+    expect($names([[EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'keep']]]))->toBe($plain)
+        ->and($names([[EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'hone']]]))->toBe($plain)
+        ->and($names([$rebore, [EntryKind::EntryStruck, ['entry' => '0001', 'reason' => 'misread']]]))->toBe($plain)
+        ->and($names([$rebore, [EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.50']]]))->toContain('Piston +0.50')->not->toContain('Piston +0.25');
+});
