@@ -126,3 +126,11 @@ it('keeps what stays open on the hand-over list', function () {
     expect($this->getJson('/api/jobs/214/record')->json('hand_over'))->toBe(['Chain is the owner’s to renew', 'Owed its torque: rotor nut, no holder']);
     expect(DB::table('log_entries')->where('kind', 'open_end')->where('job_id', $this->job(214)->id)->count())->toBe(1);
 });
+
+it('offers every act that this engine can have done to it', function () {
+    $acts = collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('acts'))->keyBy('act');
+    expect($acts['shim changed'])->toMatchArray(['isOfCylinder' => false, 'isOfRing' => false])->and($acts['ring filed'])->toMatchArray(['isOfCylinder' => true, 'isOfRing' => true]);
+    $this->enter(203, $this->entry('act_done', ['act' => 'head slackened']))->assertJsonPath('results.0.state', 'stored');
+    $step = collect($this->getJson('/api/jobs/203')->json('steps'))->firstWhere('id', 'torque.head');
+    expect([$step['state'], $step['voidBecause']])->toBe(['void', 'head slackened']);
+});

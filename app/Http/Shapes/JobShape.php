@@ -30,6 +30,7 @@ final readonly class JobShape
      * @param  list<SymptomShape>  $symptoms
      * @param  list<int>  $earlier
      * @param  list<string>  $trays
+     * @param  list<ActShape>  $acts
      * @param  list<HomePartShape>  $homeParts
      * @param  list<FindingShape>  $findings
      * @param  list<string>  $people
@@ -117,6 +118,8 @@ final readonly class JobShape
         public array $earlier,
         #[OA\Property(description: 'slabs that have a bolt board', items: new OA\Items(type: 'string'))]
         public array $trays,
+        #[OA\Property(items: new OA\Items(ref: ActShape::class))]
+        public array $acts,
         #[OA\Property(items: new OA\Items(ref: HomePartShape::class))]
         public array $homeParts,
         #[OA\Property(items: new OA\Items(ref: FindingShape::class))]

@@ -5,6 +5,9 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Fitting\MarkKind;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Sheet\Adjustment;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** What somebody does to a part that makes earlier readings or steps stale. */
 enum Act: string
@@ -22,6 +25,20 @@ enum Act: string
     case ShimChanged = 'shim changed';
     case RotorOff = 'rotor off';
     case OtherCases = 'other cases or crank';
+
+    /** @return list<self> what can be done to an engine that is built so */
+    public static function on(EngineSheet $sheet): array
+    {
+        $shims = [Adjustment::ShimUnderBucket, Adjustment::FingerAndShim];
+
+        return array_values(array_filter(self::cases(), static fn (self $act): bool => match ($act) {
+            self::BaseGasketChanged => $sheet->slab(SlabKind::BaseGasket) !== null,
+            self::HeadGasketChanged => $sheet->slab(SlabKind::HeadGasket) !== null,
+            self::CamOut => $sheet->valveTrain->valves !== [],
+            self::ShimChanged => in_array($sheet->valveTrain->adjustment, $shims, true),
+            default => true,
+        }));
+    }
 
     /**
      * The one table of what an act makes stale: the quantities to be read again where it was done. An ignition point

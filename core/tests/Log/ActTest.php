@@ -91,3 +91,16 @@ it('knows of each act whether it is done to a cylinder or a ring', function () {
     expect(array_values($ofCylinder))->toBe(['ring filed', 'bore honed', 'bore bored', 'bore plated', 'piston changed', 'ring changed'])
         ->and(array_values(array_filter(Act::cases(), fn (Act $act): bool => $act->isOfRing())))->toBe([Act::RingFiled, Act::RingChanged]);
 });
+
+it('offers what can be done to an engine that is built so', function (string $engine, array $has, array $hasNot) {
+    $acts = array_map(fn (Act $act): string => $act->value, Act::on(demoSheet($engine)));
+    expect($acts)->toContain('bore honed', 'ring filed', 'head slackened', 'rotor off', ...$has);
+    foreach ($hasNot as $act) {
+        expect($acts)->not->toContain($act);
+    }
+})->with([
+    'a two-stroke has no cam' => ['ulvane-139r', ['base gasket changed'], ['cam out', 'shim changed']],
+    'shims under buckets' => ['ostrel-608', ['cam out', 'shim changed'], []],
+    'screws have no shims' => ['harbick-421', ['cam out'], ['shim changed']],
+    'bores in the upper case have no base gasket' => ['brindlecote-812', ['head gasket changed'], ['base gasket changed', 'shim changed']],
+]);

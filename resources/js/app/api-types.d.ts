@@ -522,6 +522,12 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description Something that can be done to this engine, and makes stale what was read or ticked before. */
+        Act: {
+            act: string;
+            isOfCylinder: boolean;
+            isOfRing: boolean;
+        };
         /** @description One thing a hold asks, and who saw or waived it. */
         Ask: {
             item: number;
@@ -852,6 +858,7 @@ export interface components {
             earlier: number[];
             /** @description slabs that have a bolt board */
             trays: string[];
+            acts: components["schemas"]["Act"][];
             homeParts: components["schemas"]["HomePart"][];
             findings: components["schemas"]["Finding"][];
             /** @description the sheet's own note on its engine */

@@ -91,6 +91,7 @@ export function aJob(parts: Partial<Job> = {}): Job {
         waits: [],
         ledger: [],
         debts: [],
+        acts: [],
         homeParts: [],
         findings: [],
         symptoms: [],

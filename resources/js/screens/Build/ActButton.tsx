@@ -3,8 +3,6 @@ import type { Job } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
-const ACTS = ['ring filed', 'ring changed', 'piston changed', 'bore honed', 'bore bored', 'bore plated']
-
 /** Says that something was done to a part; what was read of it before no longer holds. */
 export function ActButton({ job, className }: { job: Job; className: string }) {
     const [open, setOpen] = useState(false)
@@ -21,14 +19,19 @@ export function ActButton({ job, className }: { job: Job; className: string }) {
 }
 
 function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
-    const [act, setAct] = useState('bore honed')
+    const [act, setAct] = useState(job.acts[0]?.act ?? '')
     const [cylinder, setCylinder] = useState(job.drawing.cylinders[0]?.id ?? '')
     const [ring, setRing] = useState(job.drawing.rings[0]?.id ?? '')
     const [note, setNote] = useState('')
-    const ofRing = act.startsWith('ring')
+    const { isOfCylinder = false, isOfRing = false } = job.acts.find((each) => each.act === act) ?? {}
     const submit = (event: FormEvent) => {
         event.preventDefault()
-        const body = { act, cylinder, ...(ofRing ? { ring } : {}), ...(note.trim() ? { note: note.trim() } : {}) }
+        const body = {
+            act,
+            ...(isOfCylinder ? { cylinder } : {}),
+            ...(isOfRing ? { ring } : {}),
+            ...(note.trim() ? { note: note.trim() } : {}),
+        }
         void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1))
         onClose()
     }
@@ -54,16 +57,17 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                 'Act',
                 act,
                 setAct,
-                ACTS.map((each) => [each, each]),
+                job.acts.map((each) => [each.act, each.act]),
             )}
-            {job.drawing.cylinders.length > 1 &&
+            {isOfCylinder &&
+                job.drawing.cylinders.length > 1 &&
                 choice(
                     'Cylinder',
                     cylinder,
                     setCylinder,
                     job.drawing.cylinders.map((each) => [each.id, each.name]),
                 )}
-            {ofRing &&
+            {isOfRing &&
                 choice(
                     'Ring',
                     ring,
@@ -79,7 +83,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                 />
             </label>
             <p className="text-sm text-quiet">
-                What was read of it before stays on the slip and must be read again before it counts.
+                What was read or ticked before it stays on the slip, and is to be done again before it counts.
             </p>
             <button type="submit" className="btn btn-primary h-12 w-full">
                 It was done

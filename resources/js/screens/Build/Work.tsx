@@ -73,6 +73,7 @@ function JobLinks({ job }: { job: Job }) {
             <Link className={link} to={`/jobs/${job.number}/trays`}>
                 Trays
             </Link>
+            <ActButton job={job} className={link} />
         </p>
     )
 }
@@ -179,7 +180,7 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
     )
 }
 
-/** The sheets of their own that belong to the barrel, and the acts that make readings stale. */
+/** The sheets of their own that belong to the barrel. */
 function BarrelTools({ job, slab }: { job: Job; slab: string }) {
     if (!job.spots.some((spot) => spot.slab === slab && spot.group === 'rings')) {
         return null
@@ -209,7 +210,6 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
             <Link className={link} to={`/jobs/${job.number}/import`}>
                 Read in a file
             </Link>
-            <ActButton job={job} className={link} />
         </p>
     )
 }
