@@ -61,7 +61,7 @@ final readonly class BuildView
             $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $barrel->honing(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             $this->state->nextSteps(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
             array_map(static fn (Entry $entry): string => $entry->text('text'), $this->state->openEnds()), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
-            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing()), Act::on($sheet)),
+            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),
             $plan->homeParts(),
             array_map(static fn (Finding $finding): FindingShape => new FindingShape($finding->text, $finding->from), $sheet->findings), $sheet->notes,
             DatesView::people(), $this->state->handedOver()?->at->format('Y-m-d\TH:i:s.v\Z'),

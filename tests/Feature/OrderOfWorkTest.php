@@ -129,7 +129,7 @@ it('keeps what stays open on the hand-over list', function () {
 
 it('offers every act that this engine can have done to it', function () {
     $acts = collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('acts'))->keyBy('act');
-    expect($acts['shim changed'])->toMatchArray(['isOfCylinder' => false, 'isOfRing' => false])->and($acts['ring filed'])->toMatchArray(['isOfCylinder' => true, 'isOfRing' => true]);
+    expect($acts['shim changed'])->toMatchArray(['isOfCylinder' => false, 'isOfRing' => false, 'isOfValve' => true])->and($acts['ring filed'])->toMatchArray(['isOfCylinder' => true, 'isOfRing' => true]);
     $this->enter(203, $this->entry('act_done', ['act' => 'head slackened']))->assertJsonPath('results.0.state', 'stored');
     $step = collect($this->getJson('/api/jobs/203')->json('steps'))->firstWhere('id', 'torque.head');
     expect([$step['state'], $step['voidBecause']])->toBe(['void', 'head slackened']);

@@ -15,6 +15,8 @@ final readonly class ActShape
         public bool $isOfCylinder,
         #[OA\Property]
         public bool $isOfRing,
+        #[OA\Property]
+        public bool $isOfValve,
     ) {
     }
 }

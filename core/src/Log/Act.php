@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Fitting\MarkKind;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SlabKind;
@@ -106,8 +107,18 @@ enum Act: string
         return $this === self::RingFiled || $this === self::RingChanged;
     }
 
-    /** Whether a reading at this spot has gone stale by the act at a cylinder, and a ring of it. */
-    public function makesStale(Spot $spot, string $cylinder, string $ring): bool
+    /** Whether it is done to one valve alone. */
+    public function isOfValve(): bool
+    {
+        return $this === self::ShimChanged;
+    }
+
+    /**
+     * Whether a reading at this spot has gone stale by the act at a cylinder.
+     *
+     * @param  string  $part  the ring or valve it was done to; empty for all
+     */
+    public function makesStale(Spot $spot, string $cylinder, string $part): bool
     {
         if (! in_array($spot->measurable->key, $this->staleQuantities(), true)) {
             return false;
@@ -117,9 +128,27 @@ enum Act: string
         }
 
         if (! $this->isOfCylinder()) {
-            return $cylinder === '' || $spot->cylinder?->id === $cylinder;
+            return ($cylinder === '' || $spot->cylinder?->id === $cylinder) && ($part === '' || ! $this->isOfValve() || $spot->part === $part);
         }
 
-        return $spot->cylinder?->id === $cylinder && ($ring === '' || ! $this->isOfRing() || $spot->part === $ring);
+        return $spot->cylinder?->id === $cylinder && ($part === '' || ! $this->isOfRing() || $spot->part === $part);
+    }
+
+    /**
+     * Whether a step is to be done again: one that the table names, where the act was done.
+     *
+     * @param  list<string>  $beginnings  of the ids of the steps that the table names
+     */
+    public function undoes(Step $step, array $beginnings, string $cylinder, string $part): bool
+    {
+        $named = array_filter($beginnings, static fn (string $beginning): bool => $step->id === $beginning || str_starts_with($step->id, $beginning.'.'));
+        if ($named === []) {
+            return false;
+        }
+        if ($this->isOfValve()) {
+            return ($part === '' || in_array($part, $step->places, true)) && ($cylinder === '' || in_array($cylinder, $step->places, true));
+        }
+
+        return ! $this->isOfCylinder() || $step->cylinder === null || $step->cylinder === $cylinder;
     }
 }

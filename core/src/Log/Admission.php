@@ -226,6 +226,10 @@ final readonly class Admission
         if ($act === Act::RingFiled || $ring !== null) {
             $this->ring($fields, $ring ?? '');
         }
+        $valve = $fields->textOrNull('valve', 20);
+        if ($valve !== null && ! in_array($valve, array_column($this->state->sheet->valveTrain->valves, 'id'), true)) {
+            throw $fields->placed(MalformedDocument::wrongSort($valve, 'a valve of this engine'), 'valve');
+        }
         $fields->textOrNull('note', 500);
     }
 

@@ -57,7 +57,7 @@ enum EntryKind: string
             self::SlabLifted => ['slab'],
             self::PartOrdered => ['part', 'promised', 'for'],
             self::PartArrived => ['part', 'note', 'photo'],
-            self::ActDone => ['act', 'cylinder', 'ring', 'note'],
+            self::ActDone => ['act', 'cylinder', 'ring', 'valve', 'note'],
             self::BoreDecided => ['cylinder', 'decision', 'size', 'reason'],
             self::PistonsPaired => ['pairs'],
             self::GapsPlaced => ['cylinder', 'school', 'angles'],

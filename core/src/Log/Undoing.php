@@ -25,26 +25,14 @@ final readonly class Undoing
         $act = Act::tryFrom($entry->text('act'));
         foreach ($this->fold->readings as $id => $reading) {
             $spot = $this->spots[$id] ?? null;
-            if ($spot !== null && $act?->makesStale($spot, $entry->text('cylinder'), $entry->text('ring')) === true) {
+            if ($spot !== null && $act?->makesStale($spot, $entry->text('cylinder'), $entry->text('ring').$entry->text('valve')) === true) {
                 $this->fold->stale[$id] = new StaleReading($reading, $entry);
                 unset($this->fold->readings[$id]);
             }
         }
         $this->fold->marks = array_filter($this->fold->marks, fn (string $place): bool => $act?->isMarkGone(MarkPlace::on($this->sheet)[$place] ?? null, $entry->text('cylinder')) !== true, ARRAY_FILTER_USE_KEY);
         $steps = $act?->voidSteps($this->sheet->valveTrain->drive === CamDrive::Chain) ?? [];
-        $this->void(fn (Step $step): bool => self::isAmong($step, $steps) && ($act?->isOfCylinder() !== true || $step->cylinder === null || $step->cylinder === $entry->text('cylinder')), $entry->text('act'));
-    }
-
-    /** @param  list<string>  $beginnings */
-    private static function isAmong(Step $step, array $beginnings): bool
-    {
-        foreach ($beginnings as $beginning) {
-            if ($step->id === $beginning || str_starts_with($step->id, $beginning.'.')) {
-                return true;
-            }
-        }
-
-        return false;
+        $this->void(static fn (Step $step): bool => $act?->undoes($step, $steps, $entry->text('cylinder'), $entry->text('valve')) === true, $entry->text('act'));
     }
 
     /**

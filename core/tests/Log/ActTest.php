@@ -104,3 +104,17 @@ it('offers what can be done to an engine that is built so', function (string $en
     'screws have no shims' => ['harbick-421', ['cam out'], ['shim changed']],
     'bores in the upper case have no base gasket' => ['brindlecote-812', ['head gasket changed'], ['base gasket changed', 'shim changed']],
 ]);
+
+it('makes a changed shim undo the one valve, or the cylinder, or all where nobody said which', function (array $where, array $undone) {
+    $sheet = demoSheet('ostrel-608');
+    $leaf = fn (string $spot): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => ['passes' => '0.12 mm', 'refuses' => '0.13 mm']], 0];
+    $lashes = ['valve_lash.1.1in1', 'valve_lash.1.1in2', 'valve_lash.2.2in1'];
+    $state = worked($sheet, [...upTo($sheet, 'timed'), ...array_map($leaf, $lashes), ...array_map(fn (string $valve): array => [EntryKind::StepDone, ['step' => 'lash.'.$valve]], ['1in1', '1in2', '2in1']), [EntryKind::ActDone, ['act' => 'shim changed'] + $where]]);
+    $stale = array_values(array_filter($lashes, fn (string $spot): bool => $state->staleAt($spot) !== null));
+    $void = array_values(array_filter(['1in1', '1in2', '2in1'], fn (string $valve): bool => ! $state->isDone($state->steps()['lash.'.$valve])));
+    expect(array_map(fn (string $spot): string => explode('.', $spot)[2], $stale))->toBe($undone)->and($void)->toBe($undone);
+})->with([
+    'one valve' => [['valve' => '1in2'], ['1in2']],
+    'a cylinder' => [['cylinder' => '1'], ['1in1', '1in2']],
+    'nobody said' => [[], ['1in1', '1in2', '2in1']],
+]);

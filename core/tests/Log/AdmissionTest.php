@@ -62,6 +62,7 @@ it('keeps out what does not belong, by field', function (EntryKind $kind, array 
     'an act nobody knows' => [EntryKind::ActDone, ['act' => 'polished'], 'act'],
     'an act on no cylinder' => [EntryKind::ActDone, ['act' => 'bore honed'], 'cylinder'],
     'an act on a cylinder too many' => [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '5'], 'cylinder'],
+    'a shim under no valve' => [EntryKind::ActDone, ['act' => 'shim changed', 'valve' => '9in9'], 'valve'],
     'filing a ring the piston has not' => [EntryKind::ActDone, ['act' => 'ring filed', 'cylinder' => '1', 'ring' => 'third'], 'ring'],
     'a decision that is none' => [EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'paint'], 'decision'],
     'a pair for a bore too many' => [EntryKind::PistonsPaired, ['pairs' => ['5' => '1']], 'pairs.5'],

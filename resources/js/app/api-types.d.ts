@@ -527,6 +527,7 @@ export interface components {
             act: string;
             isOfCylinder: boolean;
             isOfRing: boolean;
+            isOfValve: boolean;
         };
         /** @description One thing a hold asks, and who saw or waived it. */
         Ask: {

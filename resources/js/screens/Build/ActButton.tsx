@@ -22,14 +22,21 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
     const [act, setAct] = useState(job.acts[0]?.act ?? '')
     const [cylinder, setCylinder] = useState(job.drawing.cylinders[0]?.id ?? '')
     const [ring, setRing] = useState(job.drawing.rings[0]?.id ?? '')
+    const valves = job.spots.filter((spot) => spot.quantity === 'valve_lash')
+    const [valve, setValve] = useState(valves[0]?.part ?? '')
     const [note, setNote] = useState('')
-    const { isOfCylinder = false, isOfRing = false } = job.acts.find((each) => each.act === act) ?? {}
+    const {
+        isOfCylinder = false,
+        isOfRing = false,
+        isOfValve = false,
+    } = job.acts.find((each) => each.act === act) ?? {}
     const submit = (event: FormEvent) => {
         event.preventDefault()
         const body = {
             act,
             ...(isOfCylinder ? { cylinder } : {}),
             ...(isOfRing ? { ring } : {}),
+            ...(isOfValve && valve ? { valve } : {}),
             ...(note.trim() ? { note: note.trim() } : {}),
         }
         void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1))
@@ -73,6 +80,13 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                     ring,
                     setRing,
                     job.drawing.rings.map((each) => [each.id, each.name]),
+                )}
+            {isOfValve &&
+                choice(
+                    'Valve',
+                    valve,
+                    setValve,
+                    valves.map((spot) => [spot.part, spot.name.replace(/ clearance/, '')]),
                 )}
             <label className="block">
                 <span className="font-bold">Note</span>

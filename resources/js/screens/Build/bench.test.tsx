@@ -66,9 +66,10 @@ describe('taking a slab off', () => {
 
 describe('what was done to a part', () => {
     const acts = [
-        { act: 'ring filed', isOfCylinder: true, isOfRing: true },
-        { act: 'bore honed', isOfCylinder: true, isOfRing: false },
-        { act: 'head slackened', isOfCylinder: false, isOfRing: false },
+        { act: 'ring filed', isOfCylinder: true, isOfRing: true, isOfValve: false },
+        { act: 'bore honed', isOfCylinder: true, isOfRing: false, isOfValve: false },
+        { act: 'head slackened', isOfCylinder: false, isOfRing: false, isOfValve: false },
+        { act: 'shim changed', isOfCylinder: false, isOfRing: false, isOfValve: true },
     ]
     const cylinders = [
         { id: '1', name: 'left cylinder' },
@@ -79,7 +80,13 @@ describe('what was done to a part', () => {
         { id: 'second', name: 'second ring', kind: 'compression' },
     ]
     const open = () => {
-        show(<ActButton job={aJob({ acts, drawing: { ...aJob().drawing, cylinders, rings } as never })} className="" />)
+        const spots = [{ quantity: 'valve_lash', part: '1in', name: 'Inlet valve clearance' }] as never
+        show(
+            <ActButton
+                job={aJob({ acts, spots, drawing: { ...aJob().drawing, cylinders, rings } as never })}
+                className=""
+            />,
+        )
         fireEvent.click(screen.getByRole('button', { name: 'Work was done on a part' }))
         return within(screen.getByRole('dialog'))
     }
@@ -87,6 +94,7 @@ describe('what was done to a part', () => {
         ['ring filed', true, true, { act: 'ring filed', cylinder: '1', ring: 'top' }],
         ['bore honed', true, false, { act: 'bore honed', cylinder: '1' }],
         ['head slackened', false, false, { act: 'head slackened' }],
+        ['shim changed', false, false, { act: 'shim changed', valve: '1in' }],
     ])('%s is asked for what it is done to, and for no more', (act, cylinder, ring, payload) => {
         const dialog = open()
         fireEvent.change(dialog.getByLabelText('Act'), { target: { value: act } })
