@@ -4,7 +4,7 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Sheet\EngineSheet;
 
-/** The whole job of one engine in the practitioners' order, made from what the sheet says it is. */
+/** The whole job of one engine in the order of the trade, made from what the sheet says it is. */
 final class Plan
 {
     /**
