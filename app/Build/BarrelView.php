@@ -14,6 +14,7 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Fitting\Pairing;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Measuring\Crosshatch;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cylinder;
@@ -70,7 +71,8 @@ final readonly class BarrelView
         $taper = ($this->state->assessments()['taper.'.$this->state->sheet->cylinders[0]->id] ?? null)?->source->limit;
         $most = $taper->max ?? $taper?->serviceMax;
 
-        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)));
+        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)),
+            Crosshatch::USUAL['from'], Crosshatch::USUAL['to'], Crosshatch::USUAL['spindle'], Crosshatch::USUAL['strokes']);
     }
 
     public function pairing(): ?PairingShape

@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
+import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -88,7 +89,7 @@ const nameOf = (job: Job, part: HomePart) =>
 function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: () => void }) {
     const places = job.homeParts.filter((other) => other.sort === part.sort && other.place !== part.place)
     const [place, setPlace] = useState(places[0]?.place ?? '')
-    const [reason, setReason] = useState('')
+    const [reason, setReason] = useKept(`elsewhere:${job.number}:${part.id}`, '')
     const write = () => {
         void outbox.add(
             job.number,
@@ -96,6 +97,7 @@ function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: 
             { part: part.id, place, reason: reason.trim() },
             `${part.name}: elsewhere`,
         )
+        setReason('')
         onClose()
     }
     return (
