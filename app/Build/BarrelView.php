@@ -14,7 +14,6 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Fitting\Pairing;
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Measuring\Crosshatch;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cylinder;
@@ -71,8 +70,7 @@ final readonly class BarrelView
         $taper = ($this->state->assessments()['taper.'.$this->state->sheet->cylinders[0]->id] ?? null)?->source->limit;
         $most = $taper->max ?? $taper?->serviceMax;
 
-        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)),
-            Crosshatch::USUAL['from'], Crosshatch::USUAL['to'], Crosshatch::USUAL['spindle'], Crosshatch::USUAL['strokes']);
+        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)));
     }
 
     public function pairing(): ?PairingShape

@@ -18,14 +18,6 @@ final readonly class HoningShape
         public ?float $budget,
         #[OA\Property(description: 'the most that its taper may be')]
         public ?float $taperMax,
-        #[OA\Property(description: 'the usual aim of the cross-hatch, in degrees')]
-        public int $aimFrom,
-        #[OA\Property]
-        public int $aimTo,
-        #[OA\Property(description: 'turns a minute')]
-        public int $spindle,
-        #[OA\Property(description: 'single strokes a minute')]
-        public int $strokes,
     ) {
     }
 }

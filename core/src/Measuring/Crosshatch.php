@@ -14,9 +14,6 @@ use Moltrek\Core\Quantity\Length;
  */
 final readonly class Crosshatch
 {
-    /** What holds oil without pumping it, in degrees, and a hand-held hone's turns and single strokes a minute. Source: shop practice. */
-    public const USUAL = ['from' => 40, 'to' => 60, 'spindle' => 80, 'strokes' => 100];
-
     /**
      * @param  float  $spindle  turns a minute, more than zero
      * @param  float  $strokes  single strokes a minute, more than zero

@@ -15,7 +15,8 @@ function ostrelOnTheBench(): Admission
 }
 
 it('lets in what belongs', function (EntryKind $kind, array $payload) {
-    expect(fn () => ostrelOnTheBench()->check($kind, json_decode(json_encode((object) $payload))))->not->toThrow(Refusal::class);
+    ostrelOnTheBench()->check($kind, json_decode(json_encode((object) $payload)));
+    expect(true)->toBeTrue();
 })->with([
     'a reading in any unit' => [EntryKind::ReadingTaken, ['spot' => 'piston.2', 'reading' => '2.6051 in']],
     'a reading far off: it is asked about, not refused' => [EntryKind::ReadingTaken, ['spot' => 'piston.2', 'reading' => '6.617 mm', 'kept' => true]],

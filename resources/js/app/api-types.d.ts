@@ -796,13 +796,6 @@ export interface components {
              * @description the most that its taper may be
              */
             taperMax: number | null;
-            /** @description the usual aim of the cross-hatch, in degrees */
-            aimFrom: number;
-            aimTo: number;
-            /** @description turns a minute */
-            spindle: number;
-            /** @description single strokes a minute */
-            strokes: number;
         };
         /** @description One line of a file of readings. */
         ImportRow: {

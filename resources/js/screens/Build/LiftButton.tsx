@@ -8,13 +8,11 @@ import { Dialog } from '../../parts/Dialog'
 export function LiftButton({
     job,
     slab,
-    id,
     children = 'Take off to here',
     className = 'h-12 rounded-field border-2 border-base-content px-4 font-bold whitespace-nowrap',
 }: {
     job: Job
     slab: Schemas['Slab']
-    id?: string
     children?: ReactNode
     className?: string
 }) {
@@ -25,7 +23,7 @@ export function LiftButton({
     }
     return (
         <>
-            <button type="button" id={id} className={className} onClick={() => setAsking(true)}>
+            <button type="button" id="next-move" className={className} onClick={() => setAsking(true)}>
                 {children}
             </button>
             <Dialog open={asking} onClose={() => setAsking(false)} title={`${slab.name} off`}>

@@ -131,7 +131,7 @@ function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
     const liftTo = next.kind === 'lift' && job.slabs.find((slab) => slab.id === next.id)
     if (liftTo) {
         return (
-            <LiftButton job={job} slab={liftTo} id="next-move" className={NEXT}>
+            <LiftButton job={job} slab={liftTo} className={NEXT}>
                 {body}
             </LiftButton>
         )

@@ -41,10 +41,6 @@ describe('taking a slab off', () => {
         fireEvent.click(dialog.getByRole('button', { name: 'They are off' }))
         expect(entered).toEqual([{ job: 214, kind: 'slab_lifted', payload: { slab: 'head' } }])
     })
-    it('is the next move only where it is said to be', () => {
-        show(<LiftButton job={job} slab={slab('head')} />)
-        expect(screen.getByRole('button', { name: 'Take off to here' }).id).toBe('')
-    })
     it('changes nothing when they are left on', async () => {
         answers['/jobs/214/lift-cost/head'] = () => ({ document: cost })
         show(<LiftButton job={job} slab={slab('head')} />)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot, Tool } from '../../app/api'
-import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press, ringSize, withUnit } from './draft'
+import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press, withUnit } from './draft'
 
 const habit: Habit = { unit: 'mm', gauge: true, setting: '2.1660', settingUnit: 'in', tools: {}, setWith: '' }
 const tools = [
@@ -72,21 +72,5 @@ describe('the hands', () => {
         ['−0.0004', '±', '0.0004'],
     ])('on %s the key %s gives %s', (text, key, expected) => {
         expect(press(text, key)).toBe(expected)
-    })
-})
-
-describe('a setting ring', () => {
-    const ring = (kind: string, range: string | null) => ({ id: 'r1', kind, range }) as Tool
-    it.each([
-        ['setting ring', '66.200 mm', { setting: '66.200', settingUnit: 'mm' }],
-        ['setting ring', '2.6063 in', { setting: '2.6063', settingUnit: 'in' }],
-        ['setting ring', '50 to 60 mm', {}],
-        ['setting ring', null, {}],
-        ['micrometer', '66.200 mm', {}],
-    ])('%s of %s sets the gauge to %o', (kind, range, set) => {
-        expect(ringSize(ring(kind, range))).toEqual(set)
-    })
-    it('of none sets nothing', () => {
-        expect(ringSize(undefined)).toEqual({})
     })
 })

@@ -1,6 +1,6 @@
+import { useState } from 'react'
 import type { Job } from '../../app/api'
 import { millimetres } from '../../app/format'
-import { useKept } from '../../app/kept'
 import { type CalculatedVerdict, type Quantity, useCalculation } from '../../app/useCalculation'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Figure } from '../../parts/Figure'
@@ -17,15 +17,13 @@ const PLACES = [
 
 type Typed = Record<'upper' | 'lower', { passes: string; refuses: string }>
 
-const NOTHING: Typed = { upper: { passes: '', refuses: '' }, lower: { passes: '', refuses: '' } }
-
 /** One ring's end gap at two depths tells the taper without a bore gauge. */
 export function GapTaper({ job }: { job: Job }) {
-    const [typed, setTyped] = useKept<Typed>(`taper:${job.number}`, NOTHING)
-    const [most, setMost] = useKept(
-        `taper-most:${job.number}`,
-        job.honing.taperMax === null ? '' : millimetres(job.honing.taperMax),
-    )
+    const [typed, setTyped] = useState<Typed>({
+        upper: { passes: '', refuses: '' },
+        lower: { passes: '', refuses: '' },
+    })
+    const [most, setMost] = useState(job.honing.taperMax === null ? '' : millimetres(job.honing.taperMax))
     const leaves = (at: 'upper' | 'lower') =>
         Object.fromEntries(
             Object.entries(typed[at])

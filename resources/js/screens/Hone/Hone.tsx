@@ -45,15 +45,11 @@ interface Settings {
     to: string
 }
 
+/** What a hand-held hone usually runs at; the aim is the shop's, to be changed where a sheet or a hone asks for another. */
+const USUAL: Settings = { spindle: '80', strokes: '100', stroke: '', from: '40', to: '60' }
+
 function Hatch({ job }: { job: Job }) {
-    const { aimFrom, aimTo, spindle, strokes } = job.honing
-    const [kept, keep] = useKept<Settings>(`hone:${job.number}`, {
-        spindle: String(spindle),
-        strokes: String(strokes),
-        stroke: '',
-        from: String(aimFrom),
-        to: String(aimTo),
-    })
+    const [kept, keep] = useKept<Settings>(`hone:${job.number}`, USUAL)
     const settings = { ...kept, stroke: kept.stroke || job.drawing.barrelHeight.toFixed(0) }
     const set = (part: Partial<Settings>) => keep({ ...kept, ...part })
     const whole = settings.spindle !== '' && settings.strokes !== ''

@@ -3,7 +3,6 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import { call, type Job, type Schemas, upload } from '../../app/api'
 import { clock, day, dayKey } from '../../app/format'
-import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
 import { Dialog } from '../../parts/Dialog'
@@ -184,7 +183,7 @@ const QUESTIONS: Record<Asked, { title: string; kind: string; label: string; key
 
 /** The one thing that has to be said with it; an arrival may carry a photograph. */
 function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; onClose: () => void }) {
-    const [text, setText] = useKept(`part:${job.number}:${part.part}:${what}`, '')
+    const [text, setText] = useState('')
     const [photo, setPhoto] = useState<string | null>(null)
     const [error, setError] = useState('')
     const question = QUESTIONS[what]
@@ -200,7 +199,6 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
             },
             `${question.title}: ${part.part}`,
         )
-        setText('')
         onClose()
     }
     const photograph = async (file: File | undefined) => {

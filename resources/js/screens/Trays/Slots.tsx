@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
-import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -89,7 +88,7 @@ const nameOf = (job: Job, part: HomePart) =>
 function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: () => void }) {
     const places = job.homeParts.filter((other) => other.sort === part.sort && other.place !== part.place)
     const [place, setPlace] = useState(places[0]?.place ?? '')
-    const [reason, setReason] = useKept(`elsewhere:${job.number}:${part.id}`, '')
+    const [reason, setReason] = useState('')
     const write = () => {
         void outbox.add(
             job.number,
@@ -97,7 +96,6 @@ function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: 
             { part: part.id, place, reason: reason.trim() },
             `${part.name}: elsewhere`,
         )
-        setReason('')
         onClose()
     }
     return (
