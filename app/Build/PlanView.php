@@ -25,9 +25,9 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\HomePart;
 use Moltrek\Core\Planning\LiftCost;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\Suspects;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\Symptom;
 
 /** The order of work as the screens take it. */

@@ -14,8 +14,8 @@ use Moltrek\Core\Log\Ledger;
 use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\School;
 
 /**
  * The record that goes out with the machine: what was read, what it was judged by, what was fitted, who did what.

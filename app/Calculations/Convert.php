@@ -4,7 +4,7 @@ namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\UnitOfMeasure;
-use Moltrek\Core\Refusal\WrongUnit;
+use Moltrek\Core\Quantity\WrongUnit;
 
 final class Convert implements Calculation
 {

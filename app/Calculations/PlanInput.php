@@ -9,9 +9,9 @@ use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\School;
 use stdClass;
 
 /**

@@ -3,15 +3,15 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Fitting\GapRule;
-use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Fitting\RingGap as Gap;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\GapRule;
 
 final class RingGap implements Calculation
 {

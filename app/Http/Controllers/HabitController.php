@@ -9,7 +9,7 @@ use App\Models\Role;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Moltrek\Core\Planning\School;
+use Moltrek\Core\Sheet\School;
 use OpenApi\Attributes as OA;
 
 /** The shop's habits: the owner's to make, taken over by every job opened after. */

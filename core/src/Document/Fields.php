@@ -5,12 +5,12 @@ namespace Moltrek\Core\Document;
 use BackedEnum;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Quantity\UnreadableQuantity;
 use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Quantity\WrongUnit;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Refusal\Refusal;
-use Moltrek\Core\Refusal\UnreadableQuantity;
-use Moltrek\Core\Refusal\WrongUnit;
 use stdClass;
 
 /**

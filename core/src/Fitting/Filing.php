@@ -4,6 +4,7 @@ namespace Moltrek\Core\Fitting;
 
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Quantity\Length;
 
 /**

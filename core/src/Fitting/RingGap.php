@@ -8,6 +8,7 @@ use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Quantity\Length;
 
 /**

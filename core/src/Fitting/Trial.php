@@ -4,6 +4,7 @@ namespace Moltrek\Core\Fitting;
 
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Leaf;
 
 /** A leaf to try next, and what it must do for the gap to fit. */
 final readonly class Trial

@@ -5,17 +5,18 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\GapSchool;
-use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Fitting\MarkPlace;
+use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Tool;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\SourceKind;
 
 /**

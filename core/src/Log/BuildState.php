@@ -12,12 +12,12 @@ use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\NextMove;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 

@@ -7,8 +7,8 @@ use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Planning\HomePart;
 use Moltrek\Core\Planning\Promise;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\School;
 use stdClass;
 
 /** An entry in the shop's words, for the slip and the record. */

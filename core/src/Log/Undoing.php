@@ -7,6 +7,7 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\CamDrive;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SlabKind;

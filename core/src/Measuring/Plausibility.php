@@ -2,7 +2,6 @@
 
 namespace Moltrek\Core\Measuring;
 
-use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Quantity\Length;
 
 /**

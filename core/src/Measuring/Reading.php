@@ -3,7 +3,6 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;

@@ -2,11 +2,14 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Access;
+use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\CamDrive;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\ValveGear;
+use Moltrek\Core\Sheet\Worked;
 
 /** The constraints of order and access that follow from how an engine is built. Source: shop practice. */
 final class AccessRules

@@ -8,6 +8,7 @@ use Moltrek\Core\Sheet\Joining;
 use Moltrek\Core\Sheet\Ring;
 use Moltrek\Core\Sheet\RingKind;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Worked;
 
 /**
  * Pistons, rings and barrel, in the way this engine joins them. Rings go on from the lowest groove up, so that none is

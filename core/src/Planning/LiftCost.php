@@ -4,6 +4,7 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\Worked;
 
 /**
  * What it costs to reach a slab: everything above it comes off, itself stays. What was crushed is spent, what joined the

@@ -4,10 +4,13 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Worked;
 
 /** Collects the steps of a plan: who comes after whom, by whose school, with the sheet's own changes at the end. */
 final class PlanBuilder

@@ -2,6 +2,9 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Access;
+use Moltrek\Core\Sheet\AccessKind;
+
 /**
  * One act of the work: where it belongs, what must be done before it, why and how it is done, what it uses up, what may hurt.
  */

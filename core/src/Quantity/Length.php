@@ -2,9 +2,6 @@
 
 namespace Moltrek\Core\Quantity;
 
-use Moltrek\Core\Refusal\UnreadableQuantity;
-use Moltrek\Core\Refusal\WrongUnit;
-
 /**
  * A length in nanometres: a whole number for anything that was typed, so that an inch is exactly 25 400 000 of them and
  * limits compare exactly; a fraction only where it was derived (a mean, a root, a rule times a bore).

@@ -5,8 +5,6 @@ namespace Moltrek\Core\Quantity;
 use Brick\Math\BigDecimal;
 use Brick\Math\BigRational;
 use Brick\Math\RoundingMode;
-use Moltrek\Core\Refusal\UnreadableQuantity;
-use Moltrek\Core\Refusal\WrongUnit;
 
 /**
  * A quantity as it was typed: "2.1660 in", "−0,02 mm", "1 1/2 in", "18 ft-lb".

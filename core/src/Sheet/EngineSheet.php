@@ -4,7 +4,6 @@ namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Measuring\Catalogue;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;

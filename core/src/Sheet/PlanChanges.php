@@ -3,7 +3,6 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Planning\Access;
 
 /** What a sheet changes in the order of work: steps of its own, steps it has not, steps that need one another. */
 final readonly class PlanChanges

@@ -3,7 +3,6 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Fitting\GapRule;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Measuring\Catalogue;

@@ -1,14 +1,14 @@
 <?php
 
-use Moltrek\Core\Fitting\GapRule;
-use Moltrek\Core\Fitting\Leaf;
 use Moltrek\Core\Fitting\RingGap;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\GapRule;
 
 /** @param  list<string>  $shelf */
 function bracketOf(?string $passes, ?string $drags, ?string $refuses, array $shelf = []): FeelerBracket

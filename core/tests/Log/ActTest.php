@@ -1,9 +1,9 @@
 <?php
 
-use Moltrek\Core\Log\Act;
 use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\Act;
 
 /**
  * Every place of an engine read, and every step of its plan done; then one act.

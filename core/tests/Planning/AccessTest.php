@@ -2,12 +2,12 @@
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Planning\Access;
-use Moltrek\Core\Planning\AccessKind;
 use Moltrek\Core\Planning\AccessRules;
 use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Planning\Worked;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\Access;
+use Moltrek\Core\Sheet\AccessKind;
+use Moltrek\Core\Sheet\Worked;
 
 const EVERY_ENGINE = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv'];
 

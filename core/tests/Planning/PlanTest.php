@@ -1,13 +1,13 @@
 <?php
 
-use Moltrek\Core\Log\Act;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\LiftCost;
 use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\School;
 
 it('makes a complete and different plan of every engine', function () {
     $plans = [];

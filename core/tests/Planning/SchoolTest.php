@@ -6,9 +6,9 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Planning\School;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\School;
 
 /** @param  array<string, string>  $schools */
 function keptBySheet(array $schools): EngineSheet

@@ -1,9 +1,8 @@
 <?php
 
-namespace Moltrek\Core\Refusal;
+namespace Moltrek\Core\Quantity;
 
-use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Quantity\UnitOfMeasure;
+use Moltrek\Core\Refusal\Refusal;
 
 /** A text that is not a number with a unit. */
 final class UnreadableQuantity extends Refusal

@@ -1,10 +1,8 @@
 <?php
 
-namespace Moltrek\Core\Refusal;
+namespace Moltrek\Core\Quantity;
 
-use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Quantity\UnitOfMeasure;
-use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Refusal\Refusal;
 
 /** A quantity of one dimension where another is needed, or a unit that does not exist. */
 final class WrongUnit extends Refusal

@@ -1,8 +1,9 @@
 <?php
 
-namespace Moltrek\Core\Planning;
+namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Refusal\MalformedDocument;
 
 /** A matter on which good mechanics differ, and what each school says of itself. */

@@ -1,14 +1,11 @@
 <?php
 
-namespace Moltrek\Core\Log;
+namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Fitting\MarkKind;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Sheet\Adjustment;
-use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Sheet\SlabKind;
 
 /** What somebody does to a part that makes earlier readings or steps stale. */
 enum Act: string

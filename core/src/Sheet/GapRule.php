@@ -1,6 +1,6 @@
 <?php
 
-namespace Moltrek\Core\Fitting;
+namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Judgement\Limit;

@@ -1,6 +1,6 @@
 <?php
 
-namespace Moltrek\Core\Planning;
+namespace Moltrek\Core\Sheet;
 
 /** Why one thing has to be done before another can no longer be reached, or cannot go in. */
 enum AccessKind: string

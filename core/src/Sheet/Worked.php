@@ -1,6 +1,6 @@
 <?php
 
-namespace Moltrek\Core\Planning;
+namespace Moltrek\Core\Sheet;
 
 /** Where the engine stands while it is worked on; some of it can be reached only on one of the two. */
 enum Worked: string
