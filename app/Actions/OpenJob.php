@@ -25,11 +25,8 @@ final class OpenJob
         $owner = $sent->text('owner', 120);
         $condition = $sent->choice('condition', JobCondition::class);
         $complaint = $sent->textOrNull('complaint', 500);
-        $promised = $sent->textOrNull('promised', 10);
-        if ($promised !== null && (preg_match('/^\d{4}-\d{2}-\d{2}$/', $promised) !== 1 || strtotime($promised) === false)) {
-            throw $sent->placed(MalformedDocument::wrongSort($promised, 'a day such as 2026-11-30'), 'promised');
-        }
-        $sheet = Sheet::query()->where('slug', $slug)->get()->sortByDesc('version')->first()
+        $promised = $sent->dayOrNull('promised')?->text;
+        $sheet = Sheet::newest($slug)
             ?? throw $sent->placed(MalformedDocument::wrongSort($slug, 'a sheet of the spec book'), 'sheet');
 
         return DB::transaction(static function () use ($sheet, $owner, $condition, $complaint, $promised, $by): Job {

@@ -2,14 +2,15 @@
 
 namespace App\Actions;
 
-use App\Build\Shop;
+use App\Bench\Shop;
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Sheet\EngineSheet;
 
-/** A job's log while a batch goes into it: replayed again only when an entry's admission depends on what came before it. */
+/** A job's log while a batch goes into it: replayed again only when an entry's admission asks for what came before it. */
 final class OpenLog
 {
     /** @var array<string, Entry> */
@@ -17,10 +18,10 @@ final class OpenLog
 
     private ?BuildState $state = null;
 
-    private bool $isBehind = false;
+    private ?Before $before = null;
 
     /** @param  list<Entry>  $entries */
-    public function __construct(private readonly EngineSheet $sheet, array $entries)
+    public function __construct(private EngineSheet $sheet, array $entries)
     {
         $this->byId = array_column($entries, null, 'id');
     }
@@ -33,16 +34,23 @@ final class OpenLog
     public function add(Entry $entry): void
     {
         $this->byId[$entry->id] = $entry;
-        $this->isBehind = true;
+        $this->state = null;
     }
 
-    public function stateFor(EntryKind $kind): BuildState
+    public function goBy(EngineSheet $sheet): void
     {
-        if ($this->state === null || ($this->isBehind && $kind->dependsOnState())) {
-            $this->state = Build::replay($this->sheet, array_values($this->byId), Shop::now());
-            $this->isBehind = false;
-        }
+        $this->sheet = $sheet;
+        $this->state = $this->before = null;
+    }
 
-        return $this->state;
+    public function state(): BuildState
+    {
+        return $this->state ??= Build::replay($this->sheet, array_values($this->byId), Shop::now());
+    }
+
+    /** What the next entry is admitted to. */
+    public function before(): Before
+    {
+        return $this->before ??= new Before($this->sheet, Catalogue::of($this->sheet), $this->state(...));
     }
 }

@@ -2,24 +2,30 @@
 
 namespace App\Actions;
 
-use App\Build\JobLog;
-use App\Build\Shop;
+use App\Actions\After\Consequences;
+use App\Bench\JobLog;
+use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\RefusalShape;
 use App\Models\Instrument;
 use App\Models\Job;
-use App\Models\Shelf;
 use App\Models\User;
+use App\Policies\Right;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Log\Admission;
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Closing\HandedOver;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\EntryStruck;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Planning\HoldAnswered;
+use Moltrek\Core\Log\SheetAdopted;
+use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
 use stdClass;
@@ -30,14 +36,9 @@ use stdClass;
  */
 final class RecordEntries
 {
-    /** Clocks that differ by less than this are taken as the same. */
-    private const CLOCK_TOLERANCE = 1.0;
-
-    private const UUID = '/^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/';
-
     /**
-     * @param  list<stdClass>  $sent  id, kind, happened_at, payload
-     * @param  DateTimeImmutable|null  $clientNow  what the sender's clock says, to correct its times by
+     * @param  list<stdClass>  $sent  id, kind, happened_at, clock_offset, payload
+     * @param  DateTimeImmutable|null  $clientNow  what the sender's clock says, to correct by it the times of entries that carry no offset
      * @return list<EntryResultShape>
      */
     public function __invoke(Job $job, User $by, array $sent, ?DateTimeImmutable $clientNow): array
@@ -45,99 +46,63 @@ final class RecordEntries
         return DB::transaction(function () use ($job, $by, $sent, $clientNow): array {
             Job::query()->whereKey($job->id)->lockForUpdate()->first();
             $now = CarbonImmutable::now('UTC')->toDateTimeImmutable();
-            $offset = $clientNow === null ? 0.0 : (float) $now->format('U.u') - (float) $clientNow->format('U.u');
+            $offset = $clientNow === null ? 0 : (int) round(((float) $now->format('U.u') - (float) $clientNow->format('U.u')) * 1000);
             $log = new OpenLog($job->sheet->engine(), JobLog::entries($job));
             $results = [];
-            $mayClose = false;
-            foreach ($sent as $index => $envelope) {
+            foreach ($sent as $index => $each) {
                 try {
-                    [$entry, $isNew] = $this->take($job, $by, $envelope, $log, $now, abs($offset) < self::CLOCK_TOLERANCE ? 0.0 : $offset);
-                    if ($isNew) {
-                        $log->add($entry);
-                        $mayClose = $mayClose || in_array($entry->kind, [EntryKind::HandedOver, EntryKind::EntryStruck], true);
-                    }
-                    $results[] = new EntryResultShape($entry->id, $isNew ? 'stored' : 'already', null);
+                    $results[] = $this->take($job, $by, Envelope::of($each), $log, $now, $offset);
                 } catch (Refusal $refusal) {
-                    $id = is_string($envelope->id ?? null) ? $envelope->id : (string) $index;
+                    $id = is_string($each->id ?? null) ? $each->id : (string) $index;
                     $results[] = new EntryResultShape($id, 'refused', new RefusalShape(...$refusal->toArray()));
                 }
-            }
-
-            if ($mayClose) {
-                $this->closeOrReopen($job, $log);
             }
 
             return $results;
         });
     }
 
-    /** A machine that was handed over leaves the floor; a hand-over that was struck out brings it back. */
-    private function closeOrReopen(Job $job, OpenLog $log): void
+    private function take(Job $job, User $by, Envelope $sent, OpenLog $log, DateTimeImmutable $now, int $offset): EntryResultShape
     {
-        $handedOver = $log->stateFor(EntryKind::HandedOver)->handedOver();
-        if (($handedOver === null) !== ($job->closed_at === null)) {
-            $job->update(['closed_at' => $handedOver?->at]);
+        if ($log->entry($sent->id) !== null) {
+            return new EntryResultShape($sent->id, 'already', null);
         }
-    }
+        if (DB::table('log_entries')->where('id', $sent->id)->exists()) {
+            throw $sent->fields->placed(MalformedDocument::wrongSort($sent->id, 'an id that no other job uses'), 'id');
+        }
+        $kind = $sent->kind();
+        $at = $sent->happenedAt($offset, $now);
+        $payload = $this->withTools($sent->fields->raw('payload'));
+        $said = $sent->fields->placing(static function () use ($log, $kind, $payload, $job, $by): Kind {
+            $said = $log->before()->admit($kind, $payload);
+            Consequences::refuse($job, $said);
+            self::refuseSecond($said, $by);
 
-    /** What a job takes from the shelf leaves it, and comes back with the strike-out. */
-    private static function fromShelf(Job $job, EntryKind $kind, Fields $fields, mixed $payload, OpenLog $log): void
-    {
-        $part = $payload instanceof stdClass ? $payload->part ?? '' : '';
-        if ($kind === EntryKind::PartTaken && is_string($part) && ! Shelf::take($part, $job->sheet->slug)) {
-            throw $fields->placed(MalformedDocument::wrongSort($part, 'a part that lies on the shelf'), 'payload.part');
-        }
-        $struck = $kind === EntryKind::EntryStruck && $payload instanceof stdClass && is_string($payload->entry ?? null) ? $log->entry($payload->entry) : null;
-        if ($struck?->kind === EntryKind::PartTaken) {
-            Shelf::giveBack($struck->text('part'), $job->sheet->slug);
-        }
-    }
-
-    /** What a reading would be if it were entered now, without storing it. */
-    public function rehearse(Job $job, User $by, EntryKind $kind, mixed $payload): BuildState
-    {
-        $entries = JobLog::entries($job);
-        $payload = $this->withTools($payload);
-        (new Admission(Build::replay($job->sheet->engine(), $entries)))->check($kind, $payload);
-        $latest = array_reduce($entries, static fn (?DateTimeImmutable $last, Entry $entry): DateTimeImmutable => max($last ?? $entry->at, $entry->at));
-        $at = max(CarbonImmutable::now('UTC')->toDateTimeImmutable(), $latest ?? new DateTimeImmutable('@0'));
-        $entries[] = new Entry('ffffffff-ffff-7fff-bfff-ffffffffffff', $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
-
-        return Build::replay($job->sheet->engine(), $entries, Shop::now());
-    }
-
-    /**
-     * @return array{Entry, bool} the entry, and whether it is new
-     */
-    private function take(Job $job, User $by, stdClass $envelope, OpenLog $log, DateTimeImmutable $now, float $offset): array
-    {
-        $fields = Fields::of($envelope, 'id', 'kind', 'happened_at', 'payload');
-        $id = $fields->text('id');
-        if (preg_match(self::UUID, $id) !== 1) {
-            throw $fields->placed(MalformedDocument::wrongSort($id, 'a UUID in lower case'), 'id');
-        }
-        $there = $log->entry($id);
-        if ($there !== null) {
-            return [$there, false];
-        }
-        if (DB::table('log_entries')->where('id', $id)->exists()) {
-            throw $fields->placed(MalformedDocument::wrongSort($id, 'an id that no other job uses'), 'id');
-        }
-        $kind = $fields->choice('kind', EntryKind::class);
-        $at = self::corrected(self::instant($fields, 'happened_at'), $offset, $now);
-        $payload = $this->withTools($fields->raw('payload'));
-        $fields->placing(fn () => (new Admission($log->stateFor($kind)))->check($kind, $payload), 'payload');
-
-        self::fromShelf($job, $kind, $fields, $payload, $log);
-        $this->secondIsAnother($kind, $fields, $payload, $by);
-        $entry = new Entry($id, $kind, $payload instanceof stdClass ? $payload : new stdClass, $at, $by->initials);
+            return $said;
+        }, 'payload');
+        self::refuseWithoutRight($said, $by, $log, $sent->fields);
+        $entry = new Entry($sent->id, $said, $at, $by->initials);
         DB::table('log_entries')->insert([
-            'id' => $id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $kind->value,
+            'id' => $entry->id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $entry->kind(),
             'payload' => JsonText::encode($payload),
             'happened_at' => $at->format('Y-m-d H:i:s.uP'), 'recorded_at' => $now->format('Y-m-d H:i:s.uP'),
         ]);
+        $log->add($entry);
+        Consequences::follow($job, $entry, $log);
 
-        return [$entry, true];
+        return new EntryResultShape($entry->id, 'stored', null);
+    }
+
+    /** What a reading would be if it were entered now, without storing it. */
+    public function rehearse(Job $job, User $by, string $kind, mixed $payload): BuildState
+    {
+        $entries = JobLog::entries($job);
+        $sheet = $job->sheet->engine();
+        $said = Before::of(Build::replay($sheet, $entries))->enter($kind, $this->withTools($payload));
+        $latest = array_reduce($entries, static fn (?DateTimeImmutable $last, Entry $entry): DateTimeImmutable => max($last ?? $entry->at, $entry->at));
+        $at = max(CarbonImmutable::now('UTC')->toDateTimeImmutable(), $latest ?? new DateTimeImmutable('@0'));
+
+        return Build::replay($sheet, [...$entries, new Entry('ffffffff-ffff-7fff-bfff-ffffffffffff', $said, $at, $by->initials)], Shop::now());
     }
 
     /** A tool named by its id becomes the tool as it is today, so that a later change of its doubt leaves this reading alone. */
@@ -150,7 +115,7 @@ final class RecordEntries
         foreach (['tool', 'set_with'] as $key) {
             $id = $payload->{$key} ?? null;
             if (is_string($id)) {
-                $tool = Instrument::query()->find($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.'.$key);
+                $tool = Instrument::named($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.'.$key);
                 $payload->{$key} = $tool->snapshot(Shop::now());
             }
         }
@@ -159,30 +124,25 @@ final class RecordEntries
     }
 
     /** A second person is somebody of the shop, and not the first. */
-    private function secondIsAnother(EntryKind $kind, Fields $fields, mixed $payload, User $by): void
+    private static function refuseSecond(Kind $said, User $by): void
     {
-        $second = $kind === EntryKind::HoldAnswered && $payload instanceof stdClass ? $payload->second ?? null : null;
-        if ($second !== null && ($second === $by->initials || ! User::query()->where('initials', $second)->exists())) {
+        $second = $said instanceof HoldAnswered ? $said->second : '';
+        if ($second !== '' && ($second === $by->initials || ! User::query()->where('initials', $second)->exists())) {
             $others = User::query()->where('initials', '!=', $by->initials)->orderBy('id')->pluck('initials')->implode(', ');
-            throw $fields->placed(MalformedDocument::wrongSort($second, 'one of '.$others), 'payload.second');
+            throw MalformedDocument::wrongSort($second, 'one of '.$others)->under('second');
         }
     }
 
-    private static function instant(Fields $fields, string $key): DateTimeImmutable
+    private static function refuseWithoutRight(Kind $said, User $by, OpenLog $log, Fields $fields): void
     {
-        $text = $fields->text($key, 40);
-        if (preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,6})?(Z|[+-]\d{2}:\d{2})$/', $text) !== 1 || strtotime($text) === false) {
-            throw $fields->placed(MalformedDocument::wrongSort($text, 'an instant such as 2026-11-24T09:30:00Z'), $key);
+        $right = match (true) {
+            $said instanceof HandedOver => Right::HandOver,
+            $said instanceof SheetAdopted => Right::AdoptSheet,
+            $said instanceof EntryStruck && $log->entry($said->entry)?->by !== $by->initials => Right::StrikeAnothers,
+            default => null,
+        };
+        if ($right !== null && ! $right->isOf($by->role)) {
+            throw $fields->placed(ContradictoryFields::excluded('kind', $said::name(), $right->refusal(), 'an entry that is yours to make'));
         }
-
-        return new DateTimeImmutable($text);
-    }
-
-    /** The sender's time put right by the difference of the clocks; nothing happens after it is recorded. */
-    private static function corrected(DateTimeImmutable $at, float $offset, DateTimeImmutable $now): DateTimeImmutable
-    {
-        $corrected = DateTimeImmutable::createFromFormat('U.u', sprintf('%.6F', (float) $at->format('U.u') + $offset));
-
-        return $corrected === false || $corrected > $now ? $now : $corrected;
     }
 }

@@ -32,7 +32,7 @@ final class BoreMap implements Calculation
         $in = Fields::of($document, 'readings', 'doubt', 'limits');
         $points = array_map(static fn (Fields $item): BorePoint => new BorePoint(
             $item->length('depth'), $item->text('axis'), BoreReading::read($item, 'value'),
-        ), $in->required('readings')->objects('readings', 'depth', 'axis', 'value'));
+        ), $in->required('readings')->limited('readings', 500)->objects('readings', 'depth', 'axis', 'value'));
         $map = $in->placing(static fn (): Map => Map::of($points));
         [$bore, $setting] = $this->doubts($in);
         $limits = $in->objectOrNull('limits', 'size', 'out_of_round', 'taper');

@@ -3,7 +3,7 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Planning\LiftCost as Cost;
+use Moltrek\Core\Log\Planning\LiftCost as Cost;
 use Moltrek\Core\Refusal\MalformedDocument;
 
 final class LiftCost implements Calculation
@@ -29,7 +29,7 @@ final class LiftCost implements Calculation
         $state = PlanInput::state($in);
         $height = $state->sheet->heightOf($in->text('to', 60));
         if ($height === null) {
-            throw $in->placed(MalformedDocument::wrongSort($in->raw('to'), 'one of '.implode(', ', array_column($state->sheet->slabs, 'id'))), 'to');
+            throw $in->placed(MalformedDocument::wrongSort($in->raw('to'), 'one of '.implode(', ', array_column($state->sheet->stack->slabs, 'id'))), 'to');
         }
 
         return Cost::to($state, $height)->toArray();

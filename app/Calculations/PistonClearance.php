@@ -7,6 +7,7 @@ use Moltrek\Core\Fitting\Clearance;
 use Moltrek\Core\Fitting\ClearanceDoubt;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Measuring\BoreReading;
+use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Length;
 
 final class PistonClearance implements Calculation
@@ -37,6 +38,6 @@ final class PistonClearance implements Calculation
         $throughSetting = array_filter($bore, static fn (BoreReading $reading): bool => $reading->isDeviation()) !== [];
         $in->placing(static fn (): Length => $doubts->combined($throughSetting), 'doubt');
 
-        return Clearance::of($bore, $piston, $doubts, LimitDocument::read($in, 'limit'), Clearance::pistonWording())->toArray();
+        return Clearance::of($bore, $piston, $doubts, LimitDocument::read($in, 'limit'), Wordings::pistonClearance())->toArray();
     }
 }

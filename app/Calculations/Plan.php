@@ -3,7 +3,8 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Log\PlannedPart;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Parts\PlannedPart;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
@@ -31,13 +32,25 @@ final class Plan implements Calculation
         $state = PlanInput::state(Fields::of($document, ...PlanInput::KEYS));
 
         return [
-            'slabs' => array_map(static fn (Slab $slab): array => ['id' => $slab->id, 'state' => $state->slabState($slab)->value], $state->sheet->slabs),
-            'steps' => array_map(static fn (Step $step): array => [
-                'id' => $step->id, 'slab' => $step->slab, 'places' => $step->places, 'kind' => $step->kind->value, 'state' => $state->stepState($step)->value, 'needs' => $step->needs,
-                'blocked_by' => $state->stepState($step) === StepState::Blocked ? array_map(static fn (Blockage $blockage): array => $blockage->toArray(), $state->blockages($step)) : [],
-            ], array_values($state->steps())),
-            'next' => $state->nextSteps(),
-            'parts' => array_map(static fn (PlannedPart $part): array => ['part' => $part->part, 'for' => $part->for, 'one_use' => $part->oneUse, 'state' => $part->state], $state->parts()),
+            'slabs' => array_map(static fn (Slab $slab): array => ['id' => $slab->id, 'state' => $state->slabs->of($slab)->value], $state->sheet->stack->slabs),
+            'steps' => array_map(static fn (Step $step): array => self::step($state, $step), array_values($state->work->steps())),
+            'next' => $state->work->next(),
+            'parts' => array_map(static fn (PlannedPart $part): array => [
+                'part' => $part->part, 'for' => $part->for, 'one_use' => $part->oneUse, 'state' => $part->state,
+            ], PlannedPart::all($state)),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(BuildState $state, Step $step): array
+    {
+        $stands = $state->work->stateOf($step);
+        $blocked = $stands === StepState::Blocked ? $state->work->blockages($step) : [];
+
+        return [
+            'id' => $step->id, 'slab' => $step->place->slab, 'places' => $step->place->places, 'kind' => $step->kind->value,
+            'state' => $stands->value, 'needs' => $step->order->needs,
+            'blocked_by' => array_map(static fn (Blockage $blockage): array => $blockage->toArray(), $blocked),
         ];
     }
 }

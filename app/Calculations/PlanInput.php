@@ -4,15 +4,15 @@ namespace App\Calculations;
 
 use DateTimeImmutable;
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Log\Admission;
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Kinds;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\School;
-use stdClass;
 
 /**
  * What plan and lift-cost are asked about: a sheet, by the name of one that ships with the application or as a document,
@@ -28,7 +28,7 @@ final class PlanInput
     {
         $sheet = self::sheet($in);
         $entries = self::choices($in);
-        foreach ($in->objects('entries', ...self::ENTRY_KEYS) as $index => $fields) {
+        foreach ($in->limited('entries', 1000)->objects('entries', ...self::ENTRY_KEYS) as $index => $fields) {
             $entries[] = self::entry($fields, $sheet, $entries, $index);
         }
 
@@ -64,7 +64,7 @@ final class PlanInput
             if (! in_array($school, $options, true)) {
                 throw $choices->placed(MalformedDocument::wrongSort($school, 'one of '.implode(', ', $options)), $matter);
             }
-            $entries[] = new Entry('choice-'.$matter, EntryKind::SchoolChosen, (object) ['matter' => $matter, 'school' => $school], new DateTimeImmutable('@0'), '');
+            $entries[] = Entry::stored('choice-'.$matter, 'school_chosen', (object) ['matter' => $matter, 'school' => $school], new DateTimeImmutable('@0'), '');
         }
 
         return $entries;
@@ -73,17 +73,15 @@ final class PlanInput
     /** @param  list<Entry>  $before */
     private static function entry(Fields $fields, EngineSheet $sheet, array $before, int $index): Entry
     {
-        $kind = $fields->choice('kind', EntryKind::class);
+        $kind = Kinds::in($fields, 'kind');
         $payload = $fields->raw('payload');
-        $fields->placing(static fn () => (new Admission(Build::replay($sheet, $before)))->check($kind, $payload), 'payload');
-        $at = $fields->textOrNull('happened_at', 40);
-        if ($at !== null && strtotime($at) === false) {
-            throw $fields->placed(MalformedDocument::wrongSort($at, 'an instant such as 2026-11-24T09:30:00Z'), 'happened_at');
-        }
+        $now = Before::of(Build::replay($sheet, $before));
 
         return new Entry(
-            $fields->textOrNull('id', 60) ?? sprintf('%08d', $index), $kind, $payload instanceof stdClass ? $payload : new stdClass,
-            $at === null ? new DateTimeImmutable('@'.($index + 1)) : new DateTimeImmutable($at), $fields->textOrNull('by', 40) ?? '',
+            $fields->textOrNull('id', 60) ?? sprintf('%08d', $index),
+            $fields->placing(static fn (): Kind => $now->admit($kind, $payload), 'payload'),
+            $fields->has('happened_at') ? $fields->instant('happened_at') : new DateTimeImmutable('@'.($index + 1)),
+            $fields->textOrNull('by', 40) ?? '',
         );
     }
 }

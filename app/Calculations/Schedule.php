@@ -17,8 +17,12 @@ final class Schedule implements Calculation
 {
     private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
 
-    /** No task of a workshop takes longer: about ten years. */
-    private const LONGEST = 5_000_000;
+    /** Nothing is planned further ahead: two years, in minutes. */
+    private const HORIZON = 2 * 366 * 24 * 60;
+
+    private const MOST_TASKS = 500;
+
+    private const MOST_LINKS = 5_000;
 
     public function name(): string
     {
@@ -37,6 +41,9 @@ final class Schedule implements Calculation
 
     public function answer(mixed $document): array
     {
+        $in = Fields::of($document, 'start', 'zone', 'hours', 'people', 'tasks')->limited('tasks', self::MOST_TASKS)->limited('people', self::MOST_TASKS);
+        self::refuseTangled($in);
+
         return self::laidOut($document, static fn (array $tasks, int $people, int $start, WorkCalendar $calendar): Laid => Scheduler::schedule($tasks, $people, $start, $calendar));
     }
 
@@ -67,6 +74,18 @@ final class Schedule implements Calculation
             'finish' => $time($schedule->finish),
             'critical_path' => array_map(static fn (int $index): string => $tasks[$index]->id, $schedule->criticalPath($tasks, $critical, $calendar)),
         ];
+    }
+
+    private static function refuseTangled(Fields $in): void
+    {
+        $links = 0;
+        foreach ($in->has('tasks') ? $in->items('tasks') : [] as $task) {
+            $raw = $task->raw($task->keys()[0]);
+            $links += is_object($raw) && is_array($raw->after ?? null) ? count($raw->after) : 0;
+        }
+        if ($links > self::MOST_LINKS) {
+            throw $in->placed(MalformedDocument::wrongSort($links.' needs', sprintf('at most %d needs in all', self::MOST_LINKS)), 'tasks');
+        }
     }
 
     private static function instant(Fields $in, string $key): DateTimeImmutable
@@ -152,16 +171,18 @@ final class Schedule implements Calculation
             $ids[$id] = $index;
         }
 
-        return array_map(static fn (Fields $task): ShopTask => self::task($task, $ids, $people), $read);
+        $horizon = self::instant($in, 'start')->getTimestamp() + self::HORIZON * 60;
+
+        return array_map(static fn (Fields $task): ShopTask => self::task($task, $ids, $people, $horizon), $read);
     }
 
     /**
      * @param  array<string|int, int>  $ids
      * @param  list<string>  $people
      */
-    private static function task(Fields $task, array $ids, array $people): ShopTask
+    private static function task(Fields $task, array $ids, array $people, int $horizon): ShopTask
     {
-        $minutes = $task->whole('minutes', 0, self::LONGEST);
+        $minutes = $task->whole('minutes', 0, self::HORIZON);
         $after = [];
         foreach ($task->texts('after') as $index => $need) {
             $after[] = $ids[$need] ?? throw $task->placed(MalformedDocument::wrongSort($need, 'the id of a task'), 'after.'.$index);
@@ -179,6 +200,9 @@ final class Schedule implements Calculation
             }
         }
         $notBefore = $task->has('not_before') ? self::instant($task, 'not_before')->getTimestamp() : null;
+        if ($notBefore !== null && $notBefore > $horizon) {
+            throw $task->placed(MalformedDocument::wrongSort($task->raw('not_before'), 'an instant at most two years after the start'), 'not_before');
+        }
 
         return new ShopTask($task->text('id', 200), $minutes * 60, array_values(array_unique($after)), $able === [] ? array_keys($people) : array_values(array_unique($able)), $notBefore, $kind === 'wait');
     }

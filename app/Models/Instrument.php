@@ -6,7 +6,7 @@ use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Moltrek\Core\Measuring\InstrumentDoubt;
-use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Quantity\Figure;
 use stdClass;
 
 /**
@@ -38,6 +38,12 @@ final class Instrument extends Model
         return ['leaves' => 'array', 'checked_on' => 'immutable_date', 'next_check' => 'immutable_date', 'simulated' => 'boolean'];
     }
 
+    /** The tool of this id; null for a text that can be none. */
+    public static function named(string $id): ?self
+    {
+        return preg_match('/^[a-z0-9-]{1,20}$/D', $id) === 1 ? self::query()->find($id) : null;
+    }
+
     public function isOverdue(DateTimeImmutable $today): bool
     {
         return $this->next_check !== null && $this->next_check->format('Y-m-d') < $today->format('Y-m-d');
@@ -52,7 +58,7 @@ final class Instrument extends Model
             'id' => $this->id,
             'name' => $this->name,
             'kind' => $this->kind,
-            'doubt' => $this->doubt === null ? null : InstrumentDoubt::expanded(Length::of($this->doubt), $overdue)->exact(),
+            'doubt' => $this->doubt === null ? null : InstrumentDoubt::expanded(Figure::of($this->doubt), $overdue)->exact(),
             'fixed' => $this->fixed,
             'leaves' => $this->leaves,
             'overdue' => $overdue,

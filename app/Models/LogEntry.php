@@ -6,7 +6,6 @@ use App\Calculations\JsonText;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
 use stdClass;
 
 /**
@@ -38,14 +37,9 @@ final class LogEntry extends Model
      */
     public static function toCore(stdClass $row): Entry
     {
-        $payload = JsonText::decode((string) $row->payload);
-
-        return new Entry(
-            (string) $row->id,
-            EntryKind::from((string) $row->kind),
-            $payload instanceof stdClass ? $payload : new stdClass,
-            new DateTimeImmutable((string) $row->happened_at),
-            (string) $row->initials,
+        return Entry::stored(
+            (string) $row->id, (string) $row->kind, JsonText::decode((string) $row->payload),
+            new DateTimeImmutable((string) $row->happened_at), (string) $row->initials,
         );
     }
 }

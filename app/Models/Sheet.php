@@ -22,6 +22,16 @@ final class Sheet extends Model
 
     private ?EngineSheet $engine = null;
 
+    public static function newest(string $slug): ?self
+    {
+        return self::query()->where('slug', $slug)->get()->sortByDesc('version')->first();
+    }
+
+    public static function version(string $slug, int $version): ?self
+    {
+        return self::query()->where('slug', $slug)->where('version', $version)->first();
+    }
+
     public function engine(): EngineSheet
     {
         return $this->engine ??= EngineSheet::read(JsonText::decode($this->document));

@@ -21,6 +21,11 @@ final class Shelf
         DB::table('shelf')->upsert([['part' => $part, 'fits' => $fits, 'count' => $count]], ['part', 'fits'], ['count']);
     }
 
+    public static function has(string $part, string $engine): bool
+    {
+        return self::fitting($part, $engine)->where('count', '>', 0)->exists();
+    }
+
     /** One of them taken away for an engine; false where none fits. */
     public static function take(string $part, string $engine): bool
     {

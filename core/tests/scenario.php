@@ -3,7 +3,7 @@
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -26,14 +26,16 @@ function demoSheet(string $name = 'ulvane-139r', ?callable $change = null): Engi
 }
 
 /** An entry that happened this many minutes into the morning. */
-function happened(int $minute, EntryKind $kind, array $payload, ?string $id = null): Entry
+function happened(int $minute, string $kind, array $payload, ?string $id = null): Entry
 {
-    return new Entry($id ?? sprintf('01900000-0000-7000-8000-%012d', $minute), $kind, json_decode(json_encode((object) $payload)), (new DateTimeImmutable('2026-11-24T08:00:00Z'))->modify("+$minute minutes"), 'TW');
+    $at = (new DateTimeImmutable('2026-11-24T08:00:00Z'))->modify("+$minute minutes");
+
+    return Entry::stored($id ?? sprintf('01900000-0000-7000-8000-%012d', $minute), $kind, json_decode(json_encode((object) $payload)), $at, 'TW');
 }
 
 function readingAt(int $minute, string $spot, string|array $reading, array $more = []): Entry
 {
-    return happened($minute, EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $reading] + $more);
+    return happened($minute, 'reading_taken', ['spot' => $spot, 'reading' => $reading] + $more);
 }
 
 function replayed(Entry ...$entries): BuildState
@@ -43,40 +45,40 @@ function replayed(Entry ...$entries): BuildState
 
 function apart(): Entry
 {
-    return happened(0, EntryKind::JobOpened, ['condition' => 'apart']);
+    return happened(0, 'job_opened', ['condition' => 'apart']);
 }
 
 /** Every step of the plan from the cleaning on, done in order, one a minute. */
 function fitted(): array
 {
     $minute = 100;
-    $steps = array_filter(replayed()->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
+    $steps = array_filter(replayed()->work->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
 
     return array_map(function (string $step) use (&$minute): Entry {
-        return happened($minute++, EntryKind::StepDone, ['step' => $step]);
+        return happened($minute++, 'step_done', ['step' => $step]);
     }, array_keys($steps));
 }
 
-/** @param  list<array{0: EntryKind, 1: array<string, mixed>, 2?: int}>  $acts kind, payload, minutes after the one before */
+/** @param  list<array{0: string, 1: array<string, mixed>, 2?: int}>  $acts kind, payload, minutes after the one before */
 function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
 {
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
-    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     foreach ($acts as $index => $act) {
         $at = $at->modify('+'.($act[2] ?? 1).' minutes');
-        $entries[] = new Entry(sprintf('%04d', $index + 1), $act[0], json_decode(json_encode((object) $act[1])), $at, 'TW');
+        $entries[] = Entry::stored(sprintf('%04d', $index + 1), $act[0], json_decode(json_encode((object) $act[1])), $at, $act[3] ?? 'TW');
     }
 
     return Build::replay($sheet, $entries, $at->modify('+'.$now.' minutes'));
 }
 
-/** Everything up to and with a step, holds and all. @return list<array{0: EntryKind, 1: array<string, mixed>}> */
+/** Everything up to and with a step, holds and all. @return list<array{0: string, 1: array<string, mixed>}> */
 function upTo(EngineSheet $sheet, string $last): array
 {
     $acts = [];
     foreach (Plan::of($sheet) as $id => $step) {
         if ($step->kind->value !== 'take off' && ! str_starts_with($id, 'as-found')) {
-            $acts[] = [EntryKind::StepDone, ['step' => $id]];
+            $acts[] = ['step_done', ['step' => $id]];
         }
         if ($id === $last) {
             return $acts;
@@ -87,11 +89,25 @@ function upTo(EngineSheet $sheet, string $last): array
 
 function stateOf(BuildState $state, string $step): string
 {
-    return $state->stepState($state->steps()[$step])->value;
+    return $state->work->stateOf($state->work->steps()[$step])->value;
 }
 
 /** @return list<string> */
 function blockedBy(BuildState $state, string $step): array
 {
-    return array_map(fn (Blockage $blockage): string => $blockage->kind, $state->blockages($state->steps()[$step]));
+    return array_map(fn (Blockage $blockage): string => $blockage->kind, $state->work->blockages($state->work->steps()[$step]));
+}
+
+/** A reading that fits the form of a place. */
+function plausibleReading(Spot $spot): mixed
+{
+    return match ($spot->form()->value) {
+        'feeler leaves', 'leaves' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'],
+        'hole and shaft' => ['hole' => '15.010 mm', 'shaft' => '15.000 mm'],
+        'yes or no' => ['answer' => $spot->measurable->taken->good],
+        default => match ($spot->measurable->dimension()->value) {
+            'pressure' => '900 kPa',
+            default => '0.05 mm',
+        },
+    };
 }

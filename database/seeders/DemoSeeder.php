@@ -3,24 +3,22 @@
 namespace Database\Seeders;
 
 use App\Actions\RecordEntries;
-use App\Build\JobLog;
-use App\Build\Shop;
+use App\Bench\JobLog;
+use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Models\Instrument;
 use App\Models\Job;
-use App\Models\LogEntry;
 use App\Models\Role;
 use App\Models\Sheet;
 use App\Models\Shelf;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
-use Moltrek\Core\Log\Build;
-use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Sheet\EngineSheet;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
@@ -30,6 +28,9 @@ use stdClass;
 final class DemoSeeder extends Seeder
 {
     private CarbonImmutable $today;
+
+    /** @var array<string, User> by username */
+    private array $staff = [];
 
     public function run(): void
     {
@@ -299,26 +300,34 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
-    /** Ticks what can be done, step after step, until nothing can or the last one wanted is done; that one was done just now. */
+    /** Does what can be done, step after step, until nothing can or the last one wanted is done; that one was done just now. */
     private function workOn(Job $job, string $who, int $day, string $time, ?string $until = null): void
     {
-        $person = User::query()->where('username', $who)->firstOrFail();
         $at = $this->today->addDays($day)->setTimeFromTimeString($time);
-        $now = CarbonImmutable::now();
-        $entries = JobLog::entries($job);
+        $latest = CarbonImmutable::now()->subMinutes(6);
         for ($count = 0; $count < 300; $count++) {
-            $state = Build::replay($job->sheet->engine(), $entries);
-            $next = array_values(array_filter($state->nextSteps(), static fn (string $step): bool => $state->spotsOf($state->steps()[$step]) === []))[0] ?? null;
-            if ($next === null) {
+            $state = JobLog::state($job);
+            $able = array_filter($state->work->next(), static fn (string $id): bool => $state->work->spotsOf($state->work->steps()[$id]) === []);
+            $step = $state->work->steps()[array_values($able)[0] ?? ''] ?? null;
+            if ($step === null) {
                 return;
             }
-            $at = min($next === $until ? $now->subMinutes(6) : $at->addMinutes($state->steps()[$next]->minutes), $now->subMinutes(6));
-            $entries[] = $entry = new Entry(Uuid::uuid7()->toString(), EntryKind::StepDone, (object) ['step' => $next], $at->utc()->toDateTimeImmutable(), $person->initials);
-            LogEntry::query()->create(['id' => $entry->id, 'job_id' => $job->id, 'user_id' => $person->id, 'kind' => 'step_done', 'payload' => JsonText::encode($entry->payload), 'happened_at' => $at->utc()->format('Y-m-d H:i:s.uP'), 'recorded_at' => $now->utc()->format('Y-m-d H:i:s.uP')]);
-            if ($next === $until) {
+            $at = min($step->id === $until ? $latest : $at->addMinutes($step->minutes), $latest);
+            $this->enter($job, $who, $at, ...self::doing($step));
+            if ($step->id === $until) {
                 return;
             }
         }
+    }
+
+    /** @return list<array{string, array<string, mixed>}> what is entered when a step is done; a hold of two is answered by two */
+    private static function doing(Step $step): array
+    {
+        if ($step->kind !== StepKind::Hold || ! $step->asks->secondPerson) {
+            return [['step_done', ['step' => $step->id]]];
+        }
+
+        return array_map(static fn (int $item): array => ['hold_answered', ['hold' => $step->id, 'item' => $item, 'second' => 'PQ']], array_keys($step->asks->items));
     }
 
     /**
@@ -335,7 +344,7 @@ final class DemoSeeder extends Seeder
         $at = CarbonImmutable::parse($time);
         $entries = [];
         foreach (Catalogue::of($sheet) as $spot) {
-            $limits = $sheet->limitsFor($spot->measurable->key, $spot->part, ...$spot->also);
+            $limits = $sheet->limitsFor($spot->measurable->key, $spot->at->part, ...$spot->at->also);
             if ($limits === [] || in_array($spot->measurable->key, $without, true)) {
                 continue;
             }
@@ -352,12 +361,12 @@ final class DemoSeeder extends Seeder
 
     private function usualTool(Spot $spot): ?string
     {
-        return Instrument::all()->firstWhere('kind', $spot->measurable->instrument())?->id;
+        return Instrument::all()->firstWhere('kind', $spot->measurable->taken->instrument())?->id;
     }
 
     private static function plausible(Spot $spot, float $middle): mixed
     {
-        $dimension = $spot->measurable->dimension;
+        $dimension = $spot->measurable->dimension();
         $figure = $dimension->canonicalValue($middle);
         $text = fn (float $value, int $decimals = 3): string => number_format($value, $decimals, '.', '').' '.$dimension->canonicalUnit()->symbol;
 
@@ -383,16 +392,29 @@ final class DemoSeeder extends Seeder
     /** @param  list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>, 5?: string}>  $entries days from today, time, who, kind, payload, id */
     private function log(Job $job, array $entries): void
     {
-        $record = new RecordEntries;
         $early = $this->aheadOfClock($entries);
-        $people = User::query()->get()->keyBy('username');
         foreach ($entries as $entry) {
             [$days, $time, $who, $kind, $payload] = $entry;
             $at = $this->today->addDays($days)->setTimeFromTimeString($time)->subSeconds($days === 0 ? $early : 0);
-            $sent = (object) ['id' => $entry[5] ?? Uuid::uuid7()->toString(), 'kind' => $kind, 'happened_at' => $at->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($payload))];
-            $result = $record($job, $people[$who] ?? throw new RuntimeException($who), [$sent], null)[0];
+            $this->enter($job, $who, $at, [$kind, $payload, $entry[5] ?? null]);
+        }
+    }
+
+    /**
+     * Through the same door as people.
+     *
+     * @param  array{0: string, 1: array<string, mixed>, 2?: string|null}  ...$entries  kind, payload, id
+     */
+    private function enter(Job $job, string $who, CarbonImmutable $at, array ...$entries): void
+    {
+        $person = $this->staff[$who] ??= User::query()->where('username', $who)->firstOrFail();
+        $sent = array_map(static fn (array $entry): stdClass => (object) [
+            'id' => $entry[2] ?? Uuid::uuid7()->toString(), 'kind' => $entry[0],
+            'happened_at' => $at->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($entry[1] === [] ? new stdClass : $entry[1])),
+        ], array_values($entries));
+        foreach ((new RecordEntries)($job, $person, $sent, null) as $index => $result) {
             if ($result->state !== 'stored') {
-                throw new RuntimeException(sprintf('The demo entry %s %s was refused: %s', $kind, json_encode($payload), $result->refusal?->message));
+                throw new RuntimeException(sprintf('The demo entry %s was refused: %s', JsonText::encode($sent[$index]), $result->refusal?->message));
             }
         }
     }

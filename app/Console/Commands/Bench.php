@@ -11,7 +11,6 @@ use Illuminate\Console\Command;
 use Moltrek\Core\Fitting\Pairing;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Quantity\Length;
 use RuntimeException;
@@ -55,7 +54,7 @@ final class Bench extends Command
         $spots = ['piston.1', 'bore.1.across.12', 'bore.1.along.12', 'bore.1.across.30', 'bore.1.along.30', 'bore.1.across.68'];
         $entries = [];
         for ($i = 0; $i < 5000; $i++) {
-            $entries[] = new Entry(sprintf('01900000-0000-7000-8000-%012d', $i), EntryKind::ReadingTaken,
+            $entries[] = Entry::stored(sprintf('01900000-0000-7000-8000-%012d', $i), 'reading_taken',
                 (object) ['spot' => $spots[$i % 6], 'reading' => ($i % 6 === 0 ? '54.95' : '55.006').' mm'],
                 new DateTimeImmutable('@'.(1_764_000_000 + $i)), 'TW');
         }
@@ -69,12 +68,12 @@ final class Bench extends Command
     {
         $sheet = Sheet::query()->where('slug', 'ostrel-608')->firstOrFail()->engine();
         $at = new DateTimeImmutable('@1764000000');
-        $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+        $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
         while (count($entries) < 400) {
             foreach (array_keys(Plan::of($sheet)) as $step) {
-                $entries[] = new Entry('s'.count($entries), EntryKind::StepDone, (object) ['step' => $step], $at = $at->modify('+5 minutes'), 'TW');
+                $entries[] = Entry::stored('s'.count($entries), 'step_done', (object) ['step' => $step], $at = $at->modify('+5 minutes'), 'TW');
             }
-            $entries[] = new Entry('l'.count($entries), EntryKind::SlabLifted, (object) ['slab' => 'barrel'], $at = $at->modify('+5 minutes'), 'TW');
+            $entries[] = Entry::stored('l'.count($entries), 'slab_lifted', (object) ['slab' => 'barrel'], $at = $at->modify('+5 minutes'), 'TW');
         }
         $this->row(sprintf('plan and replay of a job of %d steps, median', count($entries)), $this->median(9, static function () use ($sheet, $entries): void {
             Plan::of($sheet);

@@ -2,8 +2,8 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\DatesView;
-use App\Build\Shop;
+use App\Bench\DatesView;
+use App\Bench\Shop;
 use App\Http\Shapes\DateJobShape;
 use App\Http\Shapes\DatesShape;
 use App\Models\User;

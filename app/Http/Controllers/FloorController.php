@@ -2,8 +2,8 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\Shop;
-use App\Build\Summaries;
+use App\Bench\Shop;
+use App\Bench\Summaries;
 use App\Calculations\JsonText;
 use App\Http\Shapes\FloorShape;
 use Illuminate\Http\Response;

@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
-use App\Build\JobLog;
-use App\Build\ReadingsFile;
+use App\Bench\JobLog;
+use App\Bench\ReadingsFile;
 use App\Http\SentDocument;
 use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\ImportRowShape;

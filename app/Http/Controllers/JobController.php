@@ -3,10 +3,10 @@
 namespace App\Http\Controllers;
 
 use App\Actions\OpenJob;
-use App\Build\BuildView;
-use App\Build\JobLog;
-use App\Build\PlanView;
-use App\Build\Shop;
+use App\Bench\BuildView;
+use App\Bench\JobLog;
+use App\Bench\PlanView;
+use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\JobShape;
 use App\Http\Shapes\LiftCostShape;

@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
-use App\Build\BuildView;
-use App\Build\Shop;
+use App\Bench\BuildView;
+use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\AssessmentShape;
 use App\Http\Shapes\PreviewShape;
@@ -14,7 +14,7 @@ use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Fitting\Assessment;
-use Moltrek\Core\Log\EntryKind;
+use Moltrek\Core\Log\Measuring\ReadingTaken;
 use Moltrek\Core\Measuring\Plausibility;
 use Moltrek\Core\Refusal\Refusal;
 use OpenApi\Attributes as OA;
@@ -35,18 +35,18 @@ final class PreviewController
         $user = $request->user();
         assert($user instanceof User);
         try {
-            $state = $record->rehearse($job, $user, EntryKind::ReadingTaken, $payload);
+            $state = $record->rehearse($job, $user, ReadingTaken::name(), $payload);
         } catch (Refusal $refusal) {
             return new JsonResponse(new PreviewShape(null, null, new RefusalShape(...$refusal->toArray()), []));
         }
         $spot = is_string($payload->spot ?? null) ? $payload->spot : '';
-        $reading = $state->readings()[$spot];
+        $reading = $state->readings->at($spot);
         $view = new BuildView($job, $state, Shop::now());
-        $touched = array_filter($state->assessments(), static fn (Assessment $assessment): bool => in_array($spot, $assessment->spots, true));
+        $touched = array_filter($state->verdicts->all(), static fn (Assessment $assessment): bool => in_array($spot, $assessment->subject->spots, true));
 
         return new JsonResponse(new PreviewShape(
-            $reading->bracket === null ? $reading->size()?->written() : null,
-            Plausibility::question($reading, $state->sheet->bore),
+            $reading?->bracket() === null ? $reading?->size()?->written() : null,
+            $reading === null ? null : Plausibility::question($reading, $state->sheet->geometry->bore),
             null,
             array_map(static fn (Assessment $assessment): AssessmentShape => $view->assessment($assessment), array_values($touched)),
         ));

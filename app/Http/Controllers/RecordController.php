@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\RecordView;
+use App\Bench\RecordView;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;

@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\SheetView;
+use App\Bench\SheetView;
 use App\Calculations\JsonText;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
@@ -91,14 +91,14 @@ final class SheetController
         $engine = EngineSheet::read($document);
 
         return DB::transaction(static function () use ($engine, $document): Sheet {
-            $newest = Sheet::query()->where('slug', $engine->id)->max('version');
+            $newest = Sheet::query()->where('slug', $engine->identity->id)->max('version');
             $version = is_numeric($newest) ? (int) $newest + 1 : 1;
             $text = JsonText::encode($document);
-            if ($version > 1 && JsonText::encode(JsonText::decode(self::newest($engine->id)->document)) === $text) {
-                throw ContradictoryFields::excluded('document', $engine->id, 'This is the version that is there already.', 'a change')->under('');
+            if ($version > 1 && JsonText::encode(JsonText::decode(self::newest($engine->identity->id)->document)) === $text) {
+                throw ContradictoryFields::excluded('document', $engine->identity->id, 'This is the version that is there already.', 'a change')->under('');
             }
 
-            return Sheet::query()->create(['slug' => $engine->id, 'version' => $version, 'document' => $text]);
+            return Sheet::query()->create(['slug' => $engine->identity->id, 'version' => $version, 'document' => $text]);
         });
     }
 

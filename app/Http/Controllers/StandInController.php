@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\JobLog;
+use App\Bench\JobLog;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Moltrek\Core\Practice\StandInTool;

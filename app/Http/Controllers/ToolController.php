@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\BuildView;
+use App\Bench\BuildView;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\ToolShape;

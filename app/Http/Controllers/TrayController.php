@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\BoltBoard;
+use App\Bench\BoltBoard;
 use App\Models\Job;
 use Dompdf\Dompdf;
 use Illuminate\Http\Response;

@@ -2,9 +2,9 @@
 
 namespace App\Http\Controllers;
 
-use App\Build\BarrelView;
-use App\Build\JobLog;
-use App\Build\Shop;
+use App\Bench\BarrelView;
+use App\Bench\JobLog;
+use App\Bench\Shop;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -26,7 +26,7 @@ final class WorkOrderController
             'engine' => $state->sheet->title(), 'lining' => $state->sheet->barrel->lining->value,
             'made' => Shop::now()->format(DATE_ATOM),
             'bores' => array_map(fn (object $advice, Cylinder $cylinder): array => get_object_vars($advice) + ['readings' => self::readings($state, $cylinder)],
-                (new BarrelView($state))->advice(), $state->sheet->cylinders),
+                (new BarrelView($state))->advice(), $state->sheet->layout->cylinders),
             'hone_with' => $state->sheet->barrel->honeWith,
             'caution' => 'Read bore and piston again on return, against the piston supplied.',
         ];
@@ -38,7 +38,7 @@ final class WorkOrderController
     private static function readings(BuildState $state, Cylinder $cylinder): array
     {
         $points = [];
-        foreach ($state->boreMap($cylinder)->points ?? [] as $point) {
+        foreach ($state->verdicts->boreMap($cylinder)->points ?? [] as $point) {
             $points[] = ['depth' => $point->depth->quantity(), 'axis' => $point->axis, 'diameter' => $point->diameter()->quantity()];
         }
 

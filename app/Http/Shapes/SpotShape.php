@@ -8,7 +8,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'Spot')]
 final readonly class SpotShape
 {
-    /** @param  list<string>  $instruments */
+    /**
+     * @param  list<string>  $units  that it is typed in, the usual one first
+     * @param  list<string>  $instruments
+     */
     public function __construct(
         #[OA\Property]
         public string $id,
@@ -40,6 +43,8 @@ final readonly class SpotShape
         public string $label,
         #[OA\Property]
         public string $unit,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $units,
         #[OA\Property]
         public string $instrument,
         #[OA\Property(items: new OA\Items(type: 'string'))]

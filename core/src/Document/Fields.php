@@ -3,7 +3,11 @@
 namespace Moltrek\Core\Document;
 
 use BackedEnum;
+use DateTimeImmutable;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
+use Moltrek\Core\Quantity\Instant;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Quantity\UnreadableQuantity;
 use Moltrek\Core\Quantity\WrittenQuantity;
@@ -19,6 +23,12 @@ use stdClass;
  */
 final readonly class Fields
 {
+    /** Control characters, but for tabs and line ends; U+0000 is one that no database keeps. */
+    private const UNPRINTABLE = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]/';
+
+    /** No list that a person, a file or a program has reason to send is longer. */
+    private const LONGEST_LIST = 10_000;
+
     private function __construct(private stdClass $object, private string $path)
     {
     }
@@ -44,6 +54,16 @@ final readonly class Fields
         }
 
         return new self($document, $path);
+    }
+
+    /** These fields, once it is sure that a list among them is not too long; what is no list is refused where it is read. */
+    public function limited(string $key, int $most): self
+    {
+        if (is_array($this->raw($key))) {
+            $this->items($key, $most);
+        }
+
+        return $this;
     }
 
     public function has(string $key): bool
@@ -124,9 +144,9 @@ final readonly class Fields
     /**
      * A list, each item seen as a field of its own under its index.
      *
-     * @return list<self> objects with the one key "item"; read them with item()
+     * @return list<self> objects with the one key that is their index
      */
-    public function items(string $key): array
+    public function items(string $key, int $most = self::LONGEST_LIST): array
     {
         $raw = $this->raw($key);
         if ($raw === null) {
@@ -134,6 +154,9 @@ final readonly class Fields
         }
         if (! is_array($raw)) {
             throw $this->placed(MalformedDocument::wrongSort($raw, 'a list'), $key);
+        }
+        if (count($raw) > $most) {
+            throw $this->placed(MalformedDocument::wrongSort(count($raw).' of them', sprintf('a list of at most %d', $most)), $key);
         }
 
         return array_map(
@@ -169,6 +192,9 @@ final readonly class Fields
         if ($raw !== null && ! is_string($raw)) {
             throw $this->placed(MalformedDocument::wrongSort($raw, 'a text'), $key);
         }
+        if ($raw !== null && preg_match(self::UNPRINTABLE, $raw) === 1) {
+            throw $this->placed(MalformedDocument::wrongSort($raw, 'a text without control characters'), $key);
+        }
         if ($raw !== null && mb_strlen($raw) > $longest) {
             throw $this->placed(MalformedDocument::wrongSort($raw, sprintf('a text of at most %d characters', $longest)), $key);
         }
@@ -180,6 +206,32 @@ final readonly class Fields
     public function texts(string $key): array
     {
         return $this->has($key) ? array_map(static fn (self $item): string => $item->text($item->keys()[0]), $this->items($key)) : [];
+    }
+
+    /** The id of something kept, in lower case. */
+    public function uuidOrNull(string $key, string $what): ?string
+    {
+        $text = $this->textOrNull($key, 60);
+        if ($text !== null && preg_match('/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/D', $text) !== 1) {
+            throw $this->placed(MalformedDocument::wrongSort($text, $what), $key);
+        }
+
+        return $text;
+    }
+
+    /** A day of the calendar; an empty text is none. */
+    public function dayOrNull(string $key): ?Day
+    {
+        $text = $this->textOrNull($key, 40);
+
+        return $text === null || $text === '' ? null : $this->placing(static fn (): Day => Day::of($text), $key);
+    }
+
+    public function instant(string $key): DateTimeImmutable
+    {
+        $text = $this->text($key, 60);
+
+        return $this->placing(static fn (): DateTimeImmutable => Instant::of($text), $key);
     }
 
     public function flag(string $key): bool
@@ -246,6 +298,20 @@ final readonly class Fields
 
             return $written;
         }, $key);
+    }
+
+    /** A figure of any dimension that is not negative. */
+    public function figureOrNull(string $key, ?Dimension $dimension = null): ?Figure
+    {
+        if (! $this->has($key)) {
+            return null;
+        }
+        $written = $this->quantity($key, $dimension);
+        if ($written->base() < 0) {
+            throw $this->placed(OutOfDomain::negative($this->text($key)), $key);
+        }
+
+        return new Figure($written->unit->dimension, $written->base());
     }
 
     /** A length that may have any sign: a deviation, a limit of a fit. */

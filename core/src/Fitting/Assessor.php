@@ -3,7 +3,6 @@
 namespace Moltrek\Core\Fitting;
 
 use Moltrek\Core\Judgement\Interval;
-use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Measuring\BoreMap;
@@ -12,18 +11,23 @@ use Moltrek\Core\Measuring\BoreReading;
 use Moltrek\Core\Measuring\BoreShape;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\EntryForm;
-use Moltrek\Core\Measuring\Measurable;
+use Moltrek\Core\Measuring\Form\Answer;
+use Moltrek\Core\Measuring\Form\HoleAndShaft;
+use Moltrek\Core\Measuring\Form\Leaves;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Measuring\Tool;
+use Moltrek\Core\Measuring\Wordings;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Sheet\SheetLimit;
 
 /** Judges everything that the readings of an engine allow to be judged. */
 final readonly class Assessor
 {
+    private const SHAPE = ['bore_size' => 'Bore size', 'out_of_round' => 'Out of round', 'taper' => 'Taper'];
+
     /**
      * @param  array<string, Spot>  $spots
      * @param  array<string, Reading>  $readings  the standing reading of each spot
@@ -36,19 +40,22 @@ final readonly class Assessor
     /** @return array<string, Assessment> by id, in the order of the spots */
     public function all(): array
     {
-        $assessments = [];
-        $mapped = [];
+        $assessments = $mapped = [];
         foreach ($this->spots as $spot) {
-            $cylinder = $spot->cylinder;
-            if ($spot->measurable->key === 'bore' && $cylinder !== null && ! isset($mapped[$cylinder->id])) {
+            $cylinder = $spot->at->cylinder;
+            if ($spot->is('bore') && $cylinder !== null && ! isset($mapped[$cylinder->id])) {
                 $mapped[$cylinder->id] = true;
                 array_push($assessments, $this->clearance($cylinder), ...$this->shape($cylinder));
-            } elseif ($spot->measurable->judged || $spot->form() === EntryForm::YesNo) {
+            } elseif ($spot->measurable->judged() !== null || $spot->form() === EntryForm::YesNo) {
                 $assessments[] = $this->single($spot);
             }
         }
+        $byId = [];
+        foreach ($assessments as $assessment) {
+            $byId[$assessment->subject->id] = $assessment;
+        }
 
-        return array_column($assessments, null, 'id');
+        return $byId;
     }
 
     /** The bore map of a cylinder, as far as it has been read. */
@@ -56,9 +63,9 @@ final readonly class Assessor
     {
         $points = [];
         foreach ($this->spotsOf('bore', $cylinder) as $spot) {
-            $reading = $this->readings[$spot->id] ?? null;
-            if ($reading?->diameter !== null && $spot->depth !== null) {
-                $points[] = new BorePoint($spot->depth, $spot->part, $reading->diameter);
+            $diameter = ($this->readings[$spot->id] ?? null)?->diameter();
+            if ($diameter !== null && $spot->at->depth !== null) {
+                $points[] = new BorePoint($spot->at->depth, $spot->at->part, $diameter);
             }
         }
 
@@ -69,17 +76,17 @@ final readonly class Assessor
     {
         $piston = $this->spots['piston.'.$cylinder->id];
         $bores = $this->spotsOf('bore', $cylinder);
-        $known = $this->known('piston_clearance', $cylinder, 'Clearance', [$piston, ...$bores]);
+        $subject = $this->subject('piston_clearance', $cylinder, 'Clearance', [$piston, ...$bores]);
         $pistonReading = $this->readings[$piston->id] ?? null;
         $boreReadings = $this->read($bores);
         $size = $pistonReading?->size();
         if ($pistonReading === null || $size === null || $boreReadings === []) {
-            return new Assessment(...$known);
+            return new Assessment($subject);
         }
-        $clearance = Clearance::of(self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading), $known['source']->limit, Clearance::pistonWording());
 
-        return new Assessment(...$known, verdict: $clearance->verdict, figure: self::range($clearance->smallest(), $clearance->largest()), doubt: $clearance->doubt,
-            intervals: self::around($clearance->doubt, $clearance->smallest(), $clearance->largest()));
+        return self::fitted($subject, Clearance::of(
+            self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading), $subject->source->limit, Wordings::pistonClearance(),
+        ));
     }
 
     /** @return list<Assessment> size, out-of-round and taper: where the sheet limits them, or the map says something of them */
@@ -87,101 +94,128 @@ final readonly class Assessor
     {
         $bores = $this->spotsOf('bore', $cylinder);
         $map = $this->map($cylinder);
-        $readings = $this->read($bores);
-        $doubt = self::coarsest(...array_map(static fn (Reading $reading) => $reading->tool, $readings));
-        $setting = self::coarsest(...array_map(static fn (Reading $reading) => $reading->setWith, $readings));
-        $known = [];
-        foreach (['bore_size' => 'Bore size', 'out_of_round' => 'Out of round', 'taper' => 'Taper'] as $key => $name) {
-            $known[$key] = $this->known($key, $cylinder, $name, $bores);
+        $subjects = [];
+        foreach (self::SHAPE as $key => $name) {
+            $subjects[$key] = $this->subject($key, $cylinder, $name, $bores);
         }
-        $limit = static fn (string $key): ?Limit => $known[$key]['source']->limit;
+        $limited = array_filter($subjects, static fn (Subject $subject): bool => $subject->source->offered !== []);
         if ($map === null) {
-            return array_map(static fn (array $each): Assessment => new Assessment(...$each), array_values(array_filter($known, static fn (array $each): bool => $each['offered'] !== [])));
+            return array_map(static fn (Subject $subject): Assessment => new Assessment($subject), array_values($limited));
         }
-        $shape = BoreShape::of($map, $doubt, $setting, $limit('bore_size'), $limit('out_of_round'), $limit('taper'));
+        $figures = [
+            'bore_size' => [$map->smallest()->diameter(), $map->largest()->diameter()],
+            'out_of_round' => array_filter([$map->worstOutOfRound()]),
+            'taper' => array_filter([$map->worstTaper()]),
+        ];
+        $verdicts = $this->shapeVerdicts($map, $bores, $subjects);
+
+        return array_values(array_map(static function (Subject $subject) use ($figures, $verdicts): Assessment {
+            $read = $figures[$subject->scope];
+            [$verdict, $doubt] = $verdicts[$subject->scope];
+
+            return $read === [] ? new Assessment($subject)
+                : new Assessment($subject, $verdict, self::range($read[0], $read[count($read) - 1]), $doubt, self::around($doubt, ...$read));
+        }, $limited));
+    }
+
+    /**
+     * @param  list<Spot>  $bores
+     * @param  array<string, Subject>  $subjects
+     * @return array<string, array{Verdict, Length}> verdict and doubt, by scope
+     */
+    private function shapeVerdicts(BoreMap $map, array $bores, array $subjects): array
+    {
+        $readings = $this->read($bores);
+        $doubt = self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->tool, $readings));
+        $setting = self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $readings));
+        $limits = array_map(static fn (Subject $subject) => $subject->source->limit, $subjects);
+        $shape = BoreShape::of($map, $doubt, $setting, $limits['bore_size'], $limits['out_of_round'], $limits['taper']);
         $difference = Length::ofNanometres($doubt->nanometres * M_SQRT2);
         $size = Length::ofNanometres($map->throughSetting() ? hypot($doubt->nanometres, $setting->nanometres) : $doubt->nanometres);
-        $judged = [];
-        foreach ([['bore_size', $shape->size, [$map->smallest()->diameter(), $map->largest()->diameter()], $size],
-            ['out_of_round', $shape->outOfRound, array_filter([$map->worstOutOfRound()]), $difference],
-            ['taper', $shape->taper, array_filter([$map->worstTaper()]), $difference]] as [$key, $verdict, $figures, $doubtOf]) {
-            if ($known[$key]['offered'] !== []) {
-                $judged[] = $figures === [] ? new Assessment(...$known[$key])
-                    : new Assessment(...$known[$key], verdict: $verdict, figure: self::range($figures[0], $figures[count($figures) - 1]), doubt: $doubtOf, intervals: self::around($doubtOf, ...$figures));
-            }
-        }
 
-        return $judged;
+        return ['bore_size' => [$shape->size, $size], 'out_of_round' => [$shape->outOfRound, $difference], 'taper' => [$shape->taper, $difference]];
     }
 
     private function single(Spot $spot): Assessment
     {
-        $known = $this->knownAt($spot);
+        $subject = $this->subjectAt($spot);
         $reading = $this->readings[$spot->id] ?? null;
-        if ($reading === null) {
-            return new Assessment(...$known);
-        }
-        if ($reading->answer !== null) {
-            return new Assessment(...$known, verdict: Verdict::answered($spot->measurable->wording, $reading->answer === $spot->measurable->good), figure: $reading->text);
-        }
-        if ($reading->shaft !== null && $reading->diameter !== null) {
-            return $this->fit($spot, $reading, $known);
-        }
-        if ($reading->bracket !== null) {
-            $gap = RingGap::of($reading->bracket, $known['source']->limit, $reading->shelf(), $spot->measurable->wording);
-            $filing = $spot->measurable->key === 'ring_gap' && $gap->verdict->state !== State::Unsure ? Filing::of($gap, $reading->bracket, $known['source']->limit, $reading->shelf()) : null;
+        $said = $reading?->said;
 
-            return new Assessment(...$known, verdict: $gap->verdict, figure: $reading->text, intervals: [$reading->bracket->interval()], filing: $filing, trials: $gap->trials);
-        }
-        $interval = $reading->interval();
-
-        return $interval === null ? new Assessment(...$known)
-            : new Assessment(...$known, verdict: Verdict::of($known['source']->limit, $spot->measurable->wording, $interval), figure: $reading->text, intervals: [$interval]);
+        return match (true) {
+            $reading === null => new Assessment($subject),
+            $said instanceof Answer => new Assessment($subject, Verdict::answered($spot->measurable->wording, $said->good), $reading->text),
+            $said instanceof HoleAndShaft => $this->fit($subject, $reading, $said),
+            $said instanceof Leaves => self::bracketed($subject, $reading, $said),
+            default => self::figure($subject, $reading),
+        };
     }
 
-    /** @param  array{id: string, scope: string, quantity: Measurable, cylinder: Cylinder|null, name: string, offered: list<SheetLimit>, source: Source, spots: list<string>, missing: list<string>}  $known */
-    private function fit(Spot $spot, Reading $reading, array $known): Assessment
+    private static function figure(Subject $subject, Reading $reading): Assessment
     {
-        $hole = $reading->diameter;
-        $shaft = $reading->shaft;
-        assert($hole !== null && $shaft !== null);
-        $doubt = self::coarsest($reading->tool);
-        $clearance = Clearance::of([$hole], $shaft, new ClearanceDoubt($doubt, self::coarsest($reading->setWith), $doubt, Length::zero()), $known['source']->limit, $spot->measurable->wording);
+        $interval = $reading->interval();
 
-        return new Assessment(...$known, verdict: $clearance->verdict, figure: self::range($clearance->smallest(), $clearance->largest()), doubt: $clearance->doubt,
-            intervals: self::around($clearance->doubt, $clearance->smallest()));
+        return $interval === null ? new Assessment($subject)
+            : new Assessment($subject, Verdict::of($subject->source->limit, $subject->quantity->wording, $interval), $reading->text, intervals: [$interval]);
+    }
+
+    private static function bracketed(Subject $subject, Reading $reading, Leaves $said): Assessment
+    {
+        $limit = $subject->source->limit;
+        $gap = RingGap::of($said->bracket, $limit, $reading->shelf(), $subject->quantity->wording);
+        $mayBeFiled = $reading->spot->is('ring_gap') && $gap->verdict->state !== State::Unsure;
+
+        return new Assessment($subject, $gap->verdict, $reading->text,
+            intervals: [$said->bracket->interval()],
+            filing: $mayBeFiled ? Filing::of($gap, $said->bracket, $limit, $reading->shelf()) : null,
+            trials: $gap->trials);
+    }
+
+    private function fit(Subject $subject, Reading $reading, HoleAndShaft $said): Assessment
+    {
+        $doubt = self::coarsest($reading->tool);
+
+        return self::fitted($subject, Clearance::of(
+            [$said->hole], $said->shaft,
+            new ClearanceDoubt($doubt, self::coarsest($reading->setWith), $doubt, Length::zero()),
+            $subject->source->limit, $subject->quantity->wording,
+        ));
+    }
+
+    private static function fitted(Subject $subject, Clearance $clearance): Assessment
+    {
+        [$smallest, $largest] = [$clearance->smallest(), $clearance->largest()];
+        $drawn = $subject->quantity->taken->form === null ? [$smallest, $largest] : [$smallest];
+
+        return new Assessment($subject, $clearance->verdict, self::range($smallest, $largest), $clearance->doubt, self::around($clearance->doubt, ...$drawn));
     }
 
     /**
-     * What is known of a derived quantity before anything is read.
+     * What follows from several readings of a cylinder.
      *
      * @param  list<Spot>  $spots
-     * @return array{id: string, scope: string, quantity: Measurable, cylinder: Cylinder|null, name: string, offered: list<SheetLimit>, source: Source, spots: list<string>, missing: list<string>}
      */
-    private function known(string $key, Cylinder $cylinder, string $name, array $spots): array
+    private function subject(string $key, Cylinder $cylinder, string $name, array $spots): Subject
     {
-        $offered = $this->sheet->limitsFor($key);
-
-        return [
-            'id' => $key.'.'.$cylinder->id, 'scope' => $key, 'quantity' => Catalogue::all()[$key], 'cylinder' => $cylinder,
-            'name' => count($this->sheet->cylinders) === 1 ? $name : $name.', '.$cylinder->name,
-            'offered' => $offered, 'source' => Ruling::over($offered, $this->choices[$key] ?? null),
-            'spots' => array_map(static fn (Spot $spot): string => $spot->id, $spots), 'missing' => $this->missing($spots),
-        ];
+        return new Subject(
+            $key.'.'.$cylinder->id, $key, Catalogue::all()[$key], $cylinder,
+            count($this->sheet->layout->cylinders) === 1 ? $name : $name.', '.$cylinder->name,
+            Ruling::over($this->sheet->limitsFor($key), $this->choices[$key] ?? null),
+            array_map(static fn (Spot $spot): string => $spot->id, $spots),
+            $this->missing($spots),
+        );
     }
 
-    /** @return array{id: string, scope: string, quantity: Measurable, cylinder: Cylinder|null, name: string, offered: list<SheetLimit>, source: Source, spots: list<string>, missing: list<string>} */
-    private function knownAt(Spot $spot): array
+    private function subjectAt(Spot $spot): Subject
     {
-        $scope = rtrim($spot->measurable->key.'.'.($spot->also[0] ?? $spot->part), '.');
-        $measured = $spot->cylinder === null ? null : $this->map($spot->cylinder)?->smallest()->diameter();
-        $offered = $this->sheet->limitsOnBore($spot->measurable->key, $measured, $spot->part, ...$spot->also);
+        $at = $spot->at;
+        $key = $spot->measurable->key;
+        $scope = rtrim($key.'.'.($at->also[0] ?? $at->part), '.');
+        $measured = $at->cylinder === null ? null : $this->map($at->cylinder)?->smallest()->diameter();
+        $offered = $this->sheet->limitsOnBore($key, $measured, $at->part, ...$at->also);
 
-        return [
-            'id' => $spot->id, 'scope' => $scope, 'quantity' => $spot->measurable, 'cylinder' => $spot->cylinder, 'name' => $spot->name,
-            'offered' => $offered, 'source' => Ruling::over($offered, $this->choices[$scope] ?? null),
-            'spots' => [$spot->id], 'missing' => $this->missing([$spot]),
-        ];
+        return new Subject($spot->id, $scope, $spot->measurable, $at->cylinder, $spot->name,
+            Ruling::over($offered, $this->choices[$scope] ?? null), [$spot->id], $this->missing([$spot]));
     }
 
     /**
@@ -191,22 +225,24 @@ final readonly class Assessor
      */
     private static function doubt(array $bores, Reading $piston): ClearanceDoubt
     {
-        $settingTools = array_values(array_filter(array_map(static fn (Reading $reading) => $reading->setWith, $bores)));
+        $settingTools = array_values(array_filter(array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $bores)));
         $setting = self::coarsest(...$settingTools);
         $pistonDoubt = self::coarsest($piston->tool);
         $oneTool = $piston->tool !== null && $settingTools !== []
-            && array_filter($settingTools, static fn ($tool): bool => $tool->id !== $piston->tool->id) === [];
+            && array_filter($settingTools, static fn (Tool $tool): bool => $tool->id !== $piston->tool->id) === [];
 
         return new ClearanceDoubt(
-            self::coarsest(...array_map(static fn (Reading $reading) => $reading->tool, $bores)),
+            self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->tool, $bores)),
             $setting, $pistonDoubt,
-            $oneTool ? Length::smallest($piston->tool->fixed, $setting, $pistonDoubt) : Length::zero(),
+            $oneTool ? Length::smallest($piston->tool->fixedLength(), $setting, $pistonDoubt) : Length::zero(),
         );
     }
 
     private static function coarsest(?Tool ...$tools): Length
     {
-        return Length::largest(Length::zero(), ...array_map(static fn (?Tool $tool): Length => $tool->doubt ?? Length::zero(), array_values($tools)));
+        $doubts = array_map(static fn (?Tool $tool): Length => Length::ofNanometres($tool?->doubtIn(Dimension::Length) ?? 0), array_values($tools));
+
+        return Length::largest(Length::zero(), ...$doubts);
     }
 
     /**
@@ -224,7 +260,7 @@ final readonly class Assessor
      */
     private static function diameters(array $readings): array
     {
-        return array_map(static fn (Reading $reading): BoreReading => $reading->diameter ?? BoreReading::direct($reading->size() ?? Length::zero()), $readings);
+        return array_map(static fn (Reading $reading): BoreReading => $reading->diameter() ?? BoreReading::direct($reading->size() ?? Length::zero()), $readings);
     }
 
     /**
@@ -242,7 +278,7 @@ final readonly class Assessor
     /** @return list<Spot> */
     private function spotsOf(string $quantity, Cylinder $cylinder): array
     {
-        return array_values(array_filter($this->spots, static fn (Spot $spot): bool => $spot->measurable->key === $quantity && $spot->cylinder?->id === $cylinder->id));
+        return array_values(array_filter($this->spots, static fn (Spot $spot): bool => $spot->is($quantity) && $spot->isOf($cylinder->id)));
     }
 
     /** @return list<Interval> */

@@ -7,6 +7,7 @@ use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\BoreReading;
+use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -36,28 +37,7 @@ final readonly class Clearance
         $interval = static fn (Length $diameter): Interval => Interval::around($diameter->minus($shaft)->nanometres, $combined->nanometres);
 
         return new self($smallest, $largest, Length::mean(...$diameters), $shaft, $combined,
-            Verdict::of($limit, $wording ?? self::wording(), $interval($smallest), $interval($largest)));
-    }
-
-    /** How the clearance of a piston in its bore is spoken of. */
-    public static function pistonWording(): Wording
-    {
-        return new Wording(
-            'the clearance', 'too tight', 'too loose',
-            'Hone to size where the bore may be honed, or fit a smaller piston.',
-            'Fit the next larger piston, or have the bore sized or plated.',
-            'Read bore and piston again with a finer tool, or set the gauge with the tool that read the piston.',
-        );
-    }
-
-    public static function wording(): Wording
-    {
-        return new Wording(
-            'the clearance', 'too tight', 'too loose',
-            'Read both again with the parts at one temperature; if it stands, size the hole or change the part.',
-            'Renew the worn part; read the new one before it is fitted.',
-            'Read both again with a finer tool, or set the gauge with the tool that read the shaft.',
-        );
+            Verdict::of($limit, $wording ?? Wordings::clearance(), $interval($smallest), $interval($largest)));
     }
 
     public function smallest(): Length

@@ -5,8 +5,8 @@ namespace Moltrek\Core\Fitting;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Verdict;
-use Moltrek\Core\Measuring\BoreShape;
 use Moltrek\Core\Measuring\FeelerBracket;
+use Moltrek\Core\Measuring\Wordings;
 
 /**
  * Taper from one ring's end gap at two depths: Δdiameter = Δgap/π, since the gap grows with the bore's circumference.
@@ -32,7 +32,7 @@ final readonly class GapTaper
     /** Judges how large the difference is, whichever way it goes. */
     public function verdict(?Limit $limit): Verdict
     {
-        return Verdict::of($limit, BoreShape::shapeWording('the taper'), $this->size());
+        return Verdict::of($limit, Wordings::boreShape('the taper'), $this->size());
     }
 
     private function size(): Interval

@@ -2,8 +2,8 @@
 
 namespace Moltrek\Core\Fitting;
 
-use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Grade;
 
@@ -26,16 +26,16 @@ final readonly class MarkPlace
     {
         $places = [];
         foreach ([MarkKind::Piston, MarkKind::Bore] as $kind) {
-            $grades = array_values(array_filter($sheet->grades, static fn (Grade $grade): bool => $grade->of === $kind->value));
-            foreach ($grades === [] ? [] : $sheet->cylinders as $cylinder) {
+            $grades = array_values(array_filter($sheet->limits->grades, static fn (Grade $grade): bool => $grade->of === $kind->value));
+            foreach ($grades === [] ? [] : $sheet->layout->cylinders as $cylinder) {
                 $places[] = new self($kind->value.'.'.$cylinder->id, $kind, $cylinder->id, ucfirst($kind->value).', '.$cylinder->name, $grades);
             }
         }
-        if ($sheet->shells !== null) {
+        if ($sheet->limits->shells !== null) {
             foreach ($sheet->crank->mains ?? [] as $main) {
                 array_push($places, self::number(MarkKind::CaseMain, $main, 'Case at main '.$main), self::number(MarkKind::CrankMain, $main, 'Crank at main '.$main));
             }
-            foreach ($sheet->cylinders as $cylinder) {
+            foreach ($sheet->layout->cylinders as $cylinder) {
                 array_push($places, self::number(MarkKind::Rod, $cylinder->id, 'Rod, '.$cylinder->name), self::number(MarkKind::Crankpin, $cylinder->id, 'Crankpin, '.$cylinder->name));
             }
         }
@@ -43,19 +43,27 @@ final readonly class MarkPlace
         return array_column($places, null, 'id');
     }
 
-    /**
-     * The mark as it stands in these fields.
-     *
-     * @throws MalformedDocument when it is none that this place can carry
-     */
-    public function read(Fields $fields, string $key): string
+    /** @throws MalformedDocument when it is no mark that this place can carry */
+    public function refuseOther(string $mark): void
     {
-        $mark = $fields->text($key, 40);
-        if ($this->kind->counts() ? preg_match('/^\d{1,2}$/', $mark) !== 1 : $this->grade($mark) === null) {
-            throw $fields->placed(MalformedDocument::wrongSort($mark, $this->kind->counts() ? 'a whole number from 0 to '.self::LARGEST : 'one of '.implode(', ', array_column($this->grades, 'mark'))), $key);
+        if ($this->kind->counts()) {
+            if (preg_match('/^\d{1,2}$/', $mark) !== 1) {
+                throw MalformedDocument::wrongSort($mark, 'a whole number from 0 to '.self::LARGEST)->under('mark');
+            }
+        } elseif ($this->grade($mark) === null) {
+            throw MalformedDocument::wrongSort($mark, 'one of '.implode(', ', array_column($this->grades, 'mark')))->under('mark');
         }
+    }
 
-        return $mark;
+    /** Whether its mark says nothing any more: the part that carries it is another, or of another size. */
+    public function isLostBy(Act $act, string $cylinder): bool
+    {
+        return match ($act) {
+            Act::PistonChanged => $this->kind === MarkKind::Piston && $this->part === $cylinder,
+            Act::BoreHoned, Act::BoreBored, Act::BorePlated => $this->kind === MarkKind::Bore && $this->part === $cylinder,
+            Act::OtherCases => $this->kind->counts(),
+            default => false,
+        };
     }
 
     public function grade(string $mark): ?Grade

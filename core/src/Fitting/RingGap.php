@@ -9,6 +9,7 @@ use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\FeelerBracket;
 use Moltrek\Core\Measuring\Leaf;
+use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -29,23 +30,13 @@ final readonly class RingGap
     /** @param  list<Leaf>  $leaves the leaves on the shelf, to say which would settle it */
     public static function of(FeelerBracket $bracket, ?Limit $limit, array $leaves = [], ?Wording $wording = null): self
     {
-        $verdict = Verdict::of($limit, $wording ?? self::wording(), $bracket->interval());
+        $verdict = Verdict::of($limit, $wording ?? Wordings::ringGap(), $bracket->interval());
         $trials = $verdict->state === State::Unsure && $limit !== null ? Trial::settling($bracket, $limit, $leaves) : [];
         if ($trials !== []) {
             $verdict = $verdict->advising(implode(' ', array_map(static fn (Trial $trial): string => $trial->written(), $trials)));
         }
 
         return new self($bracket, $limit, $verdict, $trials);
-    }
-
-    public static function wording(): Wording
-    {
-        return new Wording(
-            'the gap', 'too tight', 'too wide',
-            'File the ends square, little by little, and try again.',
-            'Fit another ring; where the bore is worn, decide the bore first.',
-            'Try a leaf inside the range.',
-        );
     }
 
     /**

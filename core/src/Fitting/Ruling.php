@@ -18,11 +18,11 @@ final class Ruling
         $range = self::pick($stated, $choice?->range, static fn (SheetLimit $limit): bool => $limit->limit->hasRange());
         $service = self::pick($stated, $choice?->service, static fn (SheetLimit $limit): bool => $limit->limit->hasService());
         if ($range === null) {
-            return new Source(null, $service?->source, $service?->limit, $choice?->reason);
+            return new Source(null, $service?->source, $service?->limit, $choice?->reason, $stated);
         }
         $limit = $service === null || $service === $range ? $range->limit : $range->limit->withServiceOf($service->limit);
 
-        return new Source($range->source, $service?->source, $limit, $choice?->reason);
+        return new Source($range->source, $service?->source, $limit, $choice?->reason, $stated);
     }
 
     /**

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log;
 
 use DateTimeImmutable;
 use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /**
@@ -19,15 +20,27 @@ final class Build
     public static function replay(EngineSheet $sheet, array $entries, ?DateTimeImmutable $now = null): BuildState
     {
         usort($entries, static fn (Entry $one, Entry $other): int => [$one->at, $one->id] <=> [$other->at, $other->id]);
-        $struck = Strikes::among($entries);
+        $now ??= $entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at;
         $spots = Catalogue::of($sheet);
-        $fold = new Fold($sheet, $spots);
+        $struck = EntryStruck::among($entries);
+
+        return new BuildState($sheet, $spots, $entries, $struck, self::fold($sheet, $spots, $entries, $struck), $now);
+    }
+
+    /**
+     * @param  array<string, Spot>  $spots
+     * @param  list<Entry>  $entries  in the order they happened
+     * @param  array<string, Entry>  $struck
+     */
+    public static function fold(EngineSheet $sheet, array $spots, array $entries, array $struck): Totals
+    {
+        $totals = new Totals($sheet, $spots);
         foreach ($entries as $entry) {
             if (! isset($struck[$entry->id])) {
-                $fold->take($entry);
+                $entry->said->apply($totals, $entry);
             }
         }
 
-        return new BuildState($sheet, $spots, $entries, $struck, $fold, $now ?? ($entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at));
+        return $totals;
     }
 }

@@ -3,24 +3,40 @@
 namespace Moltrek\Core\Log;
 
 use DateTimeImmutable;
-use stdClass;
+use Moltrek\Core\Refusal\Refusal;
 
-/** One thing that happened, as the log keeps it for ever. The payload has been checked by its kind before it was stored. */
+/** One thing that happened, as the log keeps it for ever: what is said of it was read once. */
 final readonly class Entry
 {
     public function __construct(
         public string $id,
-        public EntryKind $kind,
-        public stdClass $payload,
+        public Kind $said,
         public DateTimeImmutable $at,
         public string $by,
     ) {
     }
 
-    public function text(string $key): string
+    /** As it stands in a log: what this version cannot read is kept and has no effect. */
+    public static function stored(string $id, string $kind, mixed $payload, DateTimeImmutable $at, string $by): self
     {
-        $value = $this->payload->{$key} ?? '';
+        $class = Kinds::named($kind);
+        if ($class === null) {
+            return new self($id, new Unreadable($kind), $at, $by);
+        }
+        try {
+            return new self($id, Kinds::read($class, $payload), $at, $by);
+        } catch (Refusal) {
+            return new self($id, new Unreadable($kind), $at, $by);
+        }
+    }
 
-        return is_string($value) ? $value : '';
+    public function kind(): string
+    {
+        return $this->said instanceof Unreadable ? $this->said->kind : $this->said::name();
+    }
+
+    public function photo(): ?string
+    {
+        return $this->said instanceof HasPhoto ? $this->said->photo() : null;
     }
 }

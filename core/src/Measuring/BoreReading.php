@@ -13,6 +13,9 @@ use Moltrek\Core\Refusal\OutOfDomain;
  */
 final readonly class BoreReading
 {
+    /** No bore is read at more places than this in one calculation. */
+    private const MOST = 500;
+
     private function __construct(
         public Length $diameter,
         public ?Length $setting,
@@ -73,7 +76,7 @@ final readonly class BoreReading
         if ($several->has('setting') || $several->has('deviation')) {
             throw $several->placed(MalformedDocument::wrongSort($raw, 'either setting and deviation, or readings'), 'readings');
         }
-        $readings = array_map(static fn (Fields $item): self => self::read($item, $item->keys()[0]), $several->items('readings'));
+        $readings = array_map(static fn (Fields $item): self => self::read($item, $item->keys()[0]), $several->items('readings', self::MOST));
         if ($readings === []) {
             throw $several->placed(MalformedDocument::wrongSort([], 'at least one reading'), 'readings');
         }

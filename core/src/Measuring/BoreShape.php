@@ -27,22 +27,12 @@ final readonly class BoreShape
             : Verdict::of($limit, $wording, Interval::around($value->nanometres, $differenceDoubt));
 
         return new self($map,
-            Verdict::of($size, self::sizeWording(),
+            Verdict::of($size, Wordings::boreSize(),
                 Interval::around($map->smallest()->diameter()->nanometres, $sizeDoubt),
                 Interval::around($map->largest()->diameter()->nanometres, $sizeDoubt)),
-            $difference($map->worstOutOfRound(), $outOfRound, self::shapeWording('out-of-round')),
-            $difference($map->worstTaper(), $taper, self::shapeWording('the taper')),
+            $difference($map->worstOutOfRound(), $outOfRound, Wordings::boreShape('out-of-round')),
+            $difference($map->worstTaper(), $taper, Wordings::boreShape('the taper')),
         );
-    }
-
-    public static function sizeWording(): Wording
-    {
-        return new Wording('the bore', 'too small', 'too large', 'Hone to size where the bore may be honed.', 'Rebore, replate or replace: decide the bore.', 'Read it again with a finer gauge, or set the gauge again.');
-    }
-
-    public static function shapeWording(string $what): Wording
-    {
-        return new Wording($what, 'too small', 'too large', 'Read it again.', 'Rebore, replate or replace: decide the bore.', 'Read the two places again with a finer gauge.');
     }
 
     /** @return array<string, mixed> */

@@ -9,7 +9,10 @@ use Moltrek\Core\Sheet\EngineSheet;
 final class Catalogue
 {
     /** The groups in the order of the hands; those of one number are read together, cylinder by cylinder. */
-    private const STAGES = ['as found' => 0, 'piston' => 1, 'bore' => 1, 'rings' => 1, 'pin and rod' => 2, 'crank' => 3, 'checks' => 4, 'head' => 5, 'valves' => 6, 'cam' => 7];
+    private const STAGES = [
+        'as found' => 0, 'piston' => 1, 'bore' => 1, 'rings' => 1, 'pin and rod' => 2, 'crank' => 3,
+        'checks' => 4, 'head' => 5, 'valves' => 6, 'cam' => 7,
+    ];
 
     /** @return array<string, Measurable> by key */
     public static function all(): array
@@ -18,19 +21,6 @@ final class Catalogue
         static $all = null;
 
         return $all ??= array_column(Quantities::all(), null, 'key');
-    }
-
-    public static function judged(string $key): ?Measurable
-    {
-        $measurable = self::all()[$key] ?? null;
-
-        return $measurable?->judged === true ? $measurable : null;
-    }
-
-    /** @return list<string> */
-    public static function judgedKeys(): array
-    {
-        return array_keys(array_filter(self::all(), static fn (Measurable $measurable): bool => $measurable->judged));
     }
 
     /** @return array<string, Spot> by id */
@@ -53,11 +43,12 @@ final class Catalogue
     {
         $spots = $order = [];
         foreach (self::all() as $measurable) {
-            if ($measurable->form === null || ! $measurable->isOn($sheet)) {
+            if ($measurable->taken->form === null || ! $measurable->laid->isOn($sheet)) {
                 continue;
             }
-            foreach ($measurable->place->on($sheet) as $place) {
-                $order[] = [self::STAGES[$measurable->group], self::turn($sheet, $place, $measurable), count($spots)];
+            $stage = self::STAGES[$measurable->laid->group];
+            foreach ($measurable->laid->place->on($sheet) as $place) {
+                $order[] = [$stage, self::turn($sheet, $place, $stage), count($spots)];
                 $spots[] = self::spot($sheet, $measurable, $place);
             }
         }
@@ -67,21 +58,21 @@ final class Catalogue
     }
 
     /** A barrel's own readings come together, in the turn of its cylinder. */
-    private static function turn(EngineSheet $sheet, PlaceOnEngine $place, Measurable $measurable): int
+    private static function turn(EngineSheet $sheet, PlaceOnEngine $place, int $stage): int
     {
-        return self::STAGES[$measurable->group] === self::STAGES['piston'] ? (int) array_search($place->cylinder, $sheet->cylinders, true) : 0;
+        return $stage === self::STAGES['piston'] ? (int) array_search($place->cylinder, $sheet->layout->cylinders, true) : 0;
     }
 
     private static function spot(EngineSheet $sheet, Measurable $measurable, PlaceOnEngine $place): Spot
     {
         $name = ucfirst(sprintf($place->label, $measurable->name));
-        $named = count($sheet->cylinders) === 1 || $place->cylinder === null ? $name : $name.', '.$place->cylinder->name;
-        $expected = $measurable->basic || $sheet->limitsFor($measurable->key, $place->part, ...$place->also) !== [];
-        $hint = $place->hint ?? self::placed($measurable->hint, $sheet, $place->depth);
+        $named = count($sheet->layout->cylinders) === 1 || $place->cylinder === null ? $name : $name.', '.$place->cylinder->name;
+        $expected = $measurable->taken->basic || $sheet->limitsFor($measurable->key, $place->part, ...$place->also) !== [];
+        $about = in_array($measurable->key, ['piston', 'bore'], true) ? $sheet->geometry->bore : null;
 
         return new Spot(
-            rtrim($measurable->key.'.'.$place->id, '.'), $measurable, $place->cylinder, $place->part, $place->also, $named, $hint,
-            $place->depth, in_array($measurable->key, ['piston', 'bore'], true) ? $sheet->bore : null, $expected,
+            rtrim($measurable->key.'.'.$place->id, '.'), $measurable, $place, $named,
+            $place->hint ?? self::placed($measurable->taken->hint, $sheet, $place->depth), $about, $expected,
         );
     }
 

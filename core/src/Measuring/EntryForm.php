@@ -2,6 +2,15 @@
 
 namespace Moltrek\Core\Measuring;
 
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Measuring\Form\Answer;
+use Moltrek\Core\Measuring\Form\Diameter;
+use Moltrek\Core\Measuring\Form\Direct;
+use Moltrek\Core\Measuring\Form\Form;
+use Moltrek\Core\Measuring\Form\HoleAndShaft;
+use Moltrek\Core\Measuring\Form\Leaves;
+use Moltrek\Core\Measuring\Form\Strip;
+
 /**
  * How a reading is typed: one figure; a figure or a gauge's deviation from its setting; a hole and what goes into it;
  * leaves that pass, drag and refuse; a crushed strip, which may be an "at least"; or a yes or no of the hand and eye.
@@ -14,4 +23,29 @@ enum EntryForm: string
     case Leaves = 'leaves';
     case Strip = 'strip';
     case YesNo = 'yes or no';
+
+    /** @return class-string<Form> the one class that knows this form */
+    public function form(): string
+    {
+        return match ($this) {
+            self::Direct => Direct::class,
+            self::Diameter => Diameter::class,
+            self::HoleAndShaft => HoleAndShaft::class,
+            self::Leaves => Leaves::class,
+            self::Strip => Strip::class,
+            self::YesNo => Answer::class,
+        };
+    }
+
+    /** @return list<string> every column in which some form is written, besides "reading" */
+    public static function columns(): array
+    {
+        return array_values(array_unique(array_merge(...array_map(static fn (self $form): array => $form->form()::columns(), self::cases()))));
+    }
+
+    /** @param  list<Leaf>  $shelf */
+    public function read(Fields $payload, Spot $spot, array $shelf): Form
+    {
+        return $this->form()::read($payload, $spot, $shelf);
+    }
 }

@@ -2,16 +2,16 @@
 
 namespace Moltrek\Core\Measuring;
 
-use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Quantity\Figure;
 
 /** How far a tool is trusted. Source: shop practice; a check that is overdue doubles the doubt until it has been made. */
 final class InstrumentDoubt
 {
     private const OVERDUE = 2;
 
-    /** @param  Length  $stated  the expanded doubt at its last check */
-    public static function expanded(Length $stated, bool $overdue): Length
+    /** @param  Figure  $stated  the expanded doubt at its last check */
+    public static function expanded(Figure $stated, bool $overdue): Figure
     {
-        return $overdue ? Length::ofNanometres($stated->nanometres * self::OVERDUE) : $stated;
+        return $overdue ? $stated->times(self::OVERDUE) : $stated;
     }
 }

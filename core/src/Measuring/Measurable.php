@@ -2,75 +2,49 @@
 
 namespace Moltrek\Core\Measuring;
 
-use Closure;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Sheet\SlabKind;
-use Moltrek\Core\Sheet\SourceKind;
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\JudgedQuantity;
 
 /**
- * One entry of the catalogue: a quantity that is read, or (without a form) one that follows from readings. All that the
- * application knows of it stands here.
+ * One entry of the catalogue: a quantity that is read, or one that follows from readings. All that the application knows of
+ * reading it stands here; whether and by whom it is limited stands in JudgedQuantity.
  */
 final readonly class Measurable
 {
     /**
      * @param  string  $name  as it is said after its place: "end gap"
-     * @param  string  $hint  how and where it is taken
-     * @param  string  $group  the part of the sheet it is laid out with
-     * @param  EntryForm|null  $form  null where it follows from other readings
-     * @param  bool  $judged  whether limits are stated for it
-     * @param  list<SourceKind>  $ruledBy  whose figure rules, first to last; the engine maker and the shop come after
-     * @param  list<string>  $instruments  kinds that suit, the usual one first
-     * @param  array<string, string>  $unsuited  kinds that do not, and why
-     * @param  bool  $basic  measured on every engine, not only where the sheet states a limit
-     * @param  string|null  $good  for a yes or no: the answer that is right
-     * @param  Sketch|null  $sketch  where the tool goes; null where it follows from other readings
-     * @param  (Closure(EngineSheet): bool)|null  $on  engines that have it; null for all
+     * @param  list<Act>  $staleBy  what makes a reading of it untrue
+     * @param  bool  $staleWhenLifted  whether it is untrue once its slab has come off
      */
     public function __construct(
         public string $key,
         public string $name,
-        public string $hint,
         public string $why,
-        public string $group,
-        public SlabKind $slab,
-        public Place $place,
-        public ?EntryForm $form,
+        public Laid $laid,
+        public Taken $taken,
         public Wording $wording,
-        public Dimension $dimension = Dimension::Length,
-        public bool $judged = true,
-        public array $ruledBy = [],
-        public array $instruments = [],
-        public array $unsuited = [],
-        public bool $basic = false,
-        public ?string $good = null,
-        public ?Sketch $sketch = null,
-        private ?Closure $on = null,
+        public array $staleBy = [],
+        public bool $staleWhenLifted = false,
     ) {
     }
 
-    public function isOn(EngineSheet $sheet): bool
+    public function judged(): ?JudgedQuantity
     {
-        return $this->on === null || ($this->on)($sheet);
+        return JudgedQuantity::tryFrom($this->key);
+    }
+
+    public function dimension(): Dimension
+    {
+        return $this->judged()?->dimension() ?? Dimension::Length;
     }
 
     /** Its name on its own: "Ring end gap". */
     public function title(): string
     {
-        return ucfirst($this->place === Place::Ring || $this->place === Place::SideRing ? 'ring '.$this->name : $this->name);
-    }
+        $isOfRing = $this->laid->place === Place::Ring || $this->laid->place === Place::SideRing;
 
-    /** @return list<SourceKind> */
-    public function rulingOrder(): array
-    {
-        return [...$this->ruledBy, SourceKind::EngineMaker, SourceKind::Shop];
-    }
-
-    /** The usual kind of instrument; empty for what hand and eye tell. */
-    public function instrument(): string
-    {
-        return $this->instruments[0] ?? '';
+        return ucfirst($isOfRing ? 'ring '.$this->name : $this->name);
     }
 }

@@ -47,7 +47,7 @@ enum Place: string
      */
     private static function each(EngineSheet $sheet, callable $places): array
     {
-        return array_merge(...array_map($places, $sheet->cylinders));
+        return array_merge(...array_map($places, $sheet->layout->cylinders));
     }
 
     /** @return list<PlaceOnEngine> */

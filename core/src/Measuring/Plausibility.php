@@ -19,27 +19,32 @@ final class Plausibility
     /** The question to ask, or null where the reading looks like what it should be. */
     public static function question(Reading $reading, Length $bore): ?string
     {
-        if ($reading->bracket !== null) {
-            return self::aboutLeaves($reading, $bore);
+        $bracket = $reading->bracket();
+        if ($bracket !== null) {
+            return self::aboutLeaves($reading, $bracket, $bore);
         }
         $read = $reading->size();
         $expected = $reading->spot->about;
-        if ($read === null || $expected === null || abs($read->nanometres - $expected->nanometres) <= $expected->nanometres * self::SIZE_SHARE) {
+        if ($read === null || $expected === null || self::isNear($read, $expected)) {
             return self::aboutTool($reading);
         }
 
         return sprintf('This reads %s and the sheet says about %s. Is the unit right, and the decimal point?', $read->written(), $expected->written());
     }
 
-    private static function aboutLeaves(Reading $reading, Length $bore): ?string
+    private static function isNear(Length $read, Length $expected): bool
+    {
+        return abs($read->nanometres - $expected->nanometres) <= $expected->nanometres * self::SIZE_SHARE;
+    }
+
+    private static function aboutLeaves(Reading $reading, FeelerBracket $bracket, Length $bore): ?string
     {
         $most = $bore->nanometres * self::GAP_SHARE;
-        $low = $reading->bracket->low ?? Length::zero();
-        if ($low->nanometres > $most) {
-            return sprintf('A gap of %s is very wide for a %s bore. Is the decimal point right?', $low->written(), $bore->written());
+        if ($bracket->low->nanometres > $most) {
+            return sprintf('A gap of %s is very wide for a %s bore. Is the decimal point right?', $bracket->low->written(), $bore->written());
         }
         $shelf = array_map(static fn (Leaf $leaf): int|float => $leaf->thickness->nanometres, $reading->shelf());
-        foreach ([$reading->bracket?->passes, $reading->bracket?->drags, $reading->bracket?->refuses] as $leaf) {
+        foreach ([$bracket->passes, $bracket->drags, $bracket->refuses] as $leaf) {
             if ($leaf !== null && $shelf !== [] && ! in_array($leaf->nanometres, $shelf, false)) {
                 return sprintf('The set has no leaf of %s. Two together, or a slip?', $leaf->written());
             }
@@ -51,6 +56,6 @@ final class Plausibility
     /** A tool that does not suit the place is said, and never refused. */
     private static function aboutTool(Reading $reading): ?string
     {
-        return $reading->tool === null ? null : $reading->spot->measurable->unsuited[$reading->tool->kind] ?? null;
+        return $reading->tool === null ? null : $reading->spot->measurable->taken->unsuited[$reading->tool->kind] ?? null;
     }
 }

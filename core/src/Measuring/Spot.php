@@ -3,26 +3,23 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Quantity\Length;
-use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Slab;
 
 /** One place on one engine where one quantity is read. */
 final readonly class Spot
 {
     /**
-     * @param  string  $part  what of the cylinder is read, by the sheet's ids: a ring, an axis, a valve
-     * @param  list<string>  $also  other names that a limit may call the part by: a side
+     * @param  string  $name  with its cylinder, where there are several
      * @param  bool  $expected  whether this engine is not measured without it
      * @param  Length|null  $about  the sheet's figure for it, to ask about a slipped decimal
      */
     public function __construct(
         public string $id,
         public Measurable $measurable,
-        public ?Cylinder $cylinder,
-        public string $part,
-        public array $also,
+        public PlaceOnEngine $at,
         public string $name,
         public string $hint,
-        public ?Length $depth,
         public ?Length $about,
         public bool $expected,
     ) {
@@ -30,6 +27,22 @@ final readonly class Spot
 
     public function form(): EntryForm
     {
-        return $this->measurable->form ?? EntryForm::Direct;
+        return $this->measurable->taken->form ?? EntryForm::Direct;
+    }
+
+    public function is(string $quantity): bool
+    {
+        return $this->measurable->key === $quantity;
+    }
+
+    public function isOf(string $cylinder): bool
+    {
+        return $this->at->cylinder?->id === $cylinder;
+    }
+
+    /** The slab it is read on; the barrel where this engine has no slab of that kind. */
+    public function slabOn(EngineSheet $sheet): Slab
+    {
+        return $sheet->slabFor($this->measurable->laid->slab);
     }
 }

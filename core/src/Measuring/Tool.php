@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -17,8 +19,8 @@ final readonly class Tool
     public function __construct(
         public string $id,
         public string $name,
-        public Length $doubt,
-        public Length $fixed,
+        public ?Figure $doubt,
+        public ?Figure $fixed,
         public array $leaves = [],
         public string $kind = '',
         public bool $overdue = false,
@@ -29,11 +31,27 @@ final readonly class Tool
     {
         return new self(
             $fields->text('id', 60), $fields->text('name', 120),
-            $fields->lengthOrNull('doubt') ?? Length::zero(),
-            $fields->lengthOrNull('fixed') ?? Length::zero(),
+            $fields->figureOrNull('doubt'), $fields->figureOrNull('fixed'),
             $fields->texts('leaves'),
             $fields->textOrNull('kind', 40) ?? '',
             $fields->flag('overdue'),
         );
+    }
+
+    /** How far it may be out when it reads this dimension, in base steps; nothing where it states nothing. */
+    public function doubtIn(Dimension $dimension): int|float
+    {
+        return $this->doubt?->in($dimension) ?? 0;
+    }
+
+    public function fixedLength(): Length
+    {
+        return $this->fixed?->length() ?? Length::zero();
+    }
+
+    /** @return list<Leaf> the leaves of the set */
+    public function shelf(): array
+    {
+        return array_map(static fn (string $text): Leaf => new Leaf(Length::of($text), $text), $this->leaves);
     }
 }

@@ -43,7 +43,7 @@ final class AccessRules
             ...($sheet->exhaustValve ? [
                 new Access(AccessKind::NotAfter, 'exhaust-valve-in', 'barrel-down', '', 'With the engine in the frame its linkage cannot be reached behind the barrel.', Worked::Frame),
             ] : []),
-            ...($sheet->cycle === Cycle::FourStroke ? [
+            ...($sheet->layout->cycle === Cycle::FourStroke ? [
                 new Access(AccessKind::NotAfter, 'jets', 'barrel-down', '', 'Pistons and barrel stand over the jets.'),
             ] : []),
         ];

@@ -25,7 +25,7 @@ final readonly class HomePart
     {
         $parts = [];
         $add = static function (string $sort, string $place, string $name, SlabKind $slab) use ($sheet, &$parts): void {
-            $on = $sheet->slab($slab) ?? $sheet->slab(SlabKind::Barrel) ?? $sheet->slabs[0];
+            $on = $sheet->slab($slab) ?? $sheet->slab(SlabKind::Barrel) ?? $sheet->stack->slabs[0];
             $id = str_replace(' ', '-', $sort).'.'.$place;
             $parts[$id] = new self($id, $sort, $place, $name, $on->id);
         };
@@ -34,12 +34,12 @@ final readonly class HomePart
         }
         foreach ($sheet->valveTrain->valves as $valve) {
             $cylinder = $sheet->cylinder($valve->cylinder);
-            $name = $valve->name.($cylinder === null || count($sheet->cylinders) === 1 ? '' : ', '.$cylinder->name);
+            $name = $valve->name.($cylinder === null || count($sheet->layout->cylinders) === 1 ? '' : ', '.$cylinder->name);
             foreach (self::perValve($sheet) as $sort) {
                 $add($sort, $valve->id, $name, SlabKind::ValveGear);
             }
         }
-        foreach ($sheet->cylinders as $cylinder) {
+        foreach ($sheet->layout->cylinders as $cylinder) {
             $add('piston', $cylinder->id, $cylinder->name, SlabKind::Barrel);
             if ($sheet->crank?->plain === true) {
                 $add('rod cap', $cylinder->id, $cylinder->name, SlabKind::Case);
@@ -68,8 +68,8 @@ final readonly class HomePart
     /** @return list<Fastener> those of a joint whose bolts are not all of one length */
     private static function mixed(EngineSheet $sheet): array
     {
-        return array_values(array_filter($sheet->fasteners, static fn (Fastener $one): bool => array_filter(
-            $sheet->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab && ! $other->length->equals($one->length),
+        return array_values(array_filter($sheet->stack->fasteners, static fn (Fastener $one): bool => array_filter(
+            $sheet->stack->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab && ! $other->length->equals($one->length),
         ) !== []));
     }
 }

@@ -7,14 +7,16 @@ use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Sheet\School;
-use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\OwnStep;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\Worked;
 
 /** Collects the steps of a plan: who comes after whom, by whose school, with the sheet's own changes at the end. */
 final class PlanBuilder
 {
+    /** @var array<string, StepDraft> */
+    private array $drafts = [];
+
     /** @var array<string, Step> */
     private array $steps = [];
 
@@ -24,31 +26,19 @@ final class PlanBuilder
     /** @param  array<string, string>  $choices  school by matter; where nothing was chosen the sheet's own stands */
     public function __construct(public readonly EngineSheet $sheet, array $choices)
     {
-        $this->choices = $choices + $sheet->schools;
+        $this->choices = $choices + $sheet->work->schools;
     }
 
-    /**
-     * @param  list<string>  $needs  steps that are not in this plan are left out
-     * @param  list<string>  $places
-     * @param  list<string>  $parts
-     * @param  list<string>  $tools
-     * @param  list<string>  $asks
-     */
-    public function add(
-        string $id, SlabKind $slab, StepKind $kind, string $name, string $why, int $minutes, array $needs = [], array $places = [], ?Cylinder $cylinder = null,
-        ?string $hold = null, bool $settles = false, ?SlabKind $lostWith = null, array $parts = [], array $tools = [], ?string $uses = null, ?string $caution = null,
-        bool $secondPerson = false, array $asks = [], ?string $spots = null, bool $torques = false,
-    ): string {
-        $on = $this->slab($slab);
-        $id = $cylinder === null ? $id : $id.'.'.$cylinder->id;
-        $this->steps[$id] = new Step(
-            $id, $on->id, $kind, $cylinder === null || count($this->sheet->cylinders) === 1 ? $name : ucfirst($cylinder->name).': '.lcfirst($name), $why, $minutes,
-            array_values(array_filter(array_unique($needs), fn (string $need): bool => isset($this->steps[$need]))),
-            $places === [] && $cylinder !== null ? [$cylinder->id] : $places, $cylinder?->id, $hold === null || ! isset($this->steps[$hold]) ? null : $hold,
-            $settles ? $on->id : null, $this->slab($lostWith ?? self::pressedBy($slab))->id, $parts, $tools, $this->how($id), $uses, $caution, $secondPerson, $asks, $spots, $torques,
-        );
+    public function step(string $id, StepKind $kind, SlabKind $on, ?Cylinder $of = null): StepDraft
+    {
+        $id = $of === null ? $id : $id.'.'.$of->id;
 
-        return $id;
+        return $this->drafts[$id] = new StepDraft($this, $id, $kind, $on, $of);
+    }
+
+    public function knows(string $id): bool
+    {
+        return isset($this->drafts[$id]);
     }
 
     public function worked(): Worked
@@ -56,31 +46,41 @@ final class PlanBuilder
         return Worked::tryFrom($this->choices['worked'] ?? '') ?? Worked::Bench;
     }
 
-    /** A gasket lies lower than the part that crushes it, and is lost when that part is lifted off it. */
-    private static function pressedBy(SlabKind $slab): SlabKind
-    {
-        return match ($slab) {
-            SlabKind::BaseGasket => SlabKind::Barrel,
-            SlabKind::HeadGasket => SlabKind::Head,
-            default => $slab,
-        };
-    }
-
     public function has(SlabKind $kind): bool
     {
         return $this->sheet->slab($kind) !== null;
     }
 
-    /** The slab of this kind; where the engine has none, the barrel it is part of. */
-    public function slab(SlabKind $kind): Slab
+    /** With what the crank of this engine is turned. */
+    public function crankTurner(): string
     {
-        return $this->sheet->slab($kind) ?? $this->sheet->slab(SlabKind::Barrel) ?? $this->sheet->slabs[0];
+        return $this->sheet->crank->turnedBy ?? 'crank turned by hand';
     }
 
-    /** @return list<string> the ids of the steps that begin so */
-    public function beginning(string $id): array
+    /** ", cylinder 2" for a part of one of several cylinders. */
+    public function of(Cylinder $cylinder): string
     {
-        return array_values(array_filter(array_map(strval(...), array_keys($this->steps)), static fn (string $step): bool => $step === $id || str_starts_with($step, $id.'.')));
+        return $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';
+    }
+
+    /** The step that takes off the slab of this kind. */
+    public function off(SlabKind $kind): string
+    {
+        return 'off.'.$this->sheet->slabFor($kind)->id;
+    }
+
+    /** @return list<string> the steps of this name, one a cylinder or part */
+    public function every(string $name): array
+    {
+        $ids = array_map(strval(...), array_keys($this->drafts + $this->steps));
+
+        return array_values(array_filter($ids, static fn (string $id): bool => self::isNamed($id, $name)));
+    }
+
+    /** Whether a step bears this name, alone or with its places behind it. */
+    private static function isNamed(string $id, string $name): bool
+    {
+        return $id === $name || str_starts_with($id, $name.'.');
     }
 
     /**
@@ -92,57 +92,77 @@ final class PlanBuilder
      */
     public function finished(): array
     {
-        $changes = $this->sheet->plan;
-        foreach ($changes->drop as $index => $dropped) {
-            $gone = $this->steps[$dropped] ?? throw MalformedDocument::wrongSort($dropped, 'a step of this plan')->under('plan.drop.'.$index);
-            unset($this->steps[$dropped]);
-            foreach ($this->steps as $id => $step) {
-                if (in_array($dropped, $step->needs, true)) {
-                    $this->steps[$id] = $step->needing(array_values(array_unique([...array_diff($step->needs, [$dropped]), ...$gone->needs])));
-                }
-            }
+        $this->steps = array_map(fn (StepDraft $draft): Step => $draft->finished($this->choices), $this->drafts);
+        foreach ($this->sheet->work->plan->drop as $index => $dropped) {
+            $this->drop($dropped, 'plan.drop.'.$index);
         }
-        foreach ($changes->add as $index => $own) {
-            if ($this->sheet->heightOf($own->slab) === null) {
-                throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')->under("plan.add.$index.slab");
-            }
-            $this->insert(new Step($own->id, $own->slab, StepKind::Fit, $own->name, $own->why, $own->minutes, $own->needs, lostWith: $own->slab, caution: $own->caution));
+        foreach ($this->sheet->work->plan->add as $index => $own) {
+            $this->insert($own, "plan.add.$index");
         }
-        foreach ($changes->add as $index => $own) {
+        foreach ($this->sheet->work->plan->add as $index => $own) {
             foreach ($own->before as $at => $later) {
-                $step = $this->steps[$later] ?? throw MalformedDocument::wrongSort($later, 'a step of this plan')->under("plan.add.$index.before.$at");
-                $this->steps[$later] = $step->needing([...$step->needs, $own->id]);
+                $this->require($later, [$own->id], "plan.add.$index.before.$at");
             }
         }
-        foreach ($changes->after as $id => $needs) {
-            $step = $this->steps[$id] ?? throw MalformedDocument::wrongSort($id, 'a step of this plan')->under('plan.after.'.$id);
-            $this->steps[$id] = $step->needing([...$step->needs, ...$needs]);
+        foreach ($this->sheet->work->plan->after as $id => $needs) {
+            $this->require($id, $needs, 'plan.after.'.$id);
         }
-
         $this->constrain();
 
         return $this->needsFirst();
     }
 
-    /** Puts a step right after the last one that it needs. */
-    private function insert(Step $step): void
+    /** What needed a step that this engine has not needs what that step needed. */
+    private function drop(string $dropped, string $where): void
     {
-        $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect(array_map(strval(...), array_keys($this->steps)), $step->needs)))]);
+        $gone = $this->known($dropped, $where);
+        unset($this->steps[$dropped], $this->drafts[$dropped]);
+        foreach ($this->steps as $id => $step) {
+            if (in_array($dropped, $step->order->needs, true)) {
+                $this->steps[$id] = $step->needing([...array_diff($step->order->needs, [$dropped]), ...$gone->order->needs]);
+            }
+        }
+    }
+
+    /** @param  list<string>  $needs */
+    private function require(string $id, array $needs, string $where): void
+    {
+        $step = $this->known($id, $where);
+        $this->steps[$id] = $step->needing([...$step->order->needs, ...$needs]);
+    }
+
+    private function known(string $id, string $where): Step
+    {
+        return $this->steps[$id] ?? throw MalformedDocument::wrongSort($id, 'a step of this plan')->under($where);
+    }
+
+    /** Puts a step of the sheet's own right after the last one that it needs. */
+    private function insert(OwnStep $own, string $where): void
+    {
+        if ($this->sheet->heightOf($own->slab) === null) {
+            throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')->under("$where.slab");
+        }
+        $step = new Step($own->id, StepKind::Fit, new StepPlace($own->slab, null, []), new Words($own->name, $own->why, caution: $own->caution),
+            new Order($own->needs), new Effect(lostWith: $own->slab), new Asks, $own->minutes);
+        $ids = array_map(strval(...), array_keys($this->steps));
+        $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect($ids, $own->needs)))]);
         $this->steps = [...array_slice($this->steps, 0, $at, true), $step->id => $step, ...array_slice($this->steps, $at, null, true)];
     }
 
     /** Puts the constraints of access on the steps they are about, those of the place where the engine is worked on. */
     private function constrain(): void
     {
-        foreach ([...AccessRules::of($this->sheet), ...$this->sheet->plan->access] as $access) {
-            foreach ($access->where === null || $access->where === $this->worked() ? $this->beginning($access->then) : [] as $then) {
+        foreach ([...AccessRules::of($this->sheet), ...$this->sheet->work->plan->access] as $access) {
+            $applies = $access->where === null || $access->where === $this->worked();
+            foreach ($applies ? $this->every($access->then) : [] as $then) {
                 $step = $this->steps[$then];
                 if (! $access->kind->isOrder()) {
-                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $step->hold : $then;
-                    $this->steps[$on ?? $then] = $this->steps[$on ?? $then]->under($access, '');
+                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $step->order->hold ?? $then : $then;
+                    $this->steps[$on] = $this->steps[$on]->under($access, '');
                 }
-                foreach ($access->kind->isOrder() ? $this->beginning($access->first) : [] as $first) {
-                    if ($step->cylinder === null || $this->steps[$first]->cylinder === null || $step->cylinder === $this->steps[$first]->cylinder) {
+                foreach ($access->kind->isOrder() ? $this->every($access->first) : [] as $first) {
+                    $other = $this->steps[$first]->place->cylinder;
+                    if ($step->place->cylinder === null || $other === null || $step->place->cylinder === $other) {
                         $this->steps[$then] = $this->steps[$then]->under($access, $first);
                     }
                 }
@@ -153,40 +173,29 @@ final class PlanBuilder
     /** @return array<string, Step> */
     private function needsFirst(): array
     {
+        foreach ($this->steps as $step) {
+            foreach ($step->order->needs as $need) {
+                if (! isset($this->steps[$need])) {
+                    throw MalformedDocument::wrongSort($need, 'a step of this plan')->under('plan');
+                }
+            }
+        }
         $sorted = [];
         $left = $this->steps;
         while ($left !== []) {
-            $moved = false;
+            $before = count($left);
             foreach ($left as $id => $step) {
-                foreach ($step->needs as $need) {
-                    if (! isset($this->steps[$need])) {
-                        throw MalformedDocument::wrongSort($need, 'a step of this plan')->under('plan');
-                    }
-                }
-                if (array_diff_key(array_flip($step->needs), $sorted) === []) {
+                if (array_diff_key(array_flip($step->order->needs), $sorted) === []) {
                     $sorted[$id] = $step;
                     unset($left[$id]);
-                    $moved = true;
                 }
             }
-            if (! $moved) {
+            if (count($left) === $before) {
                 $names = implode(', ', array_keys($left));
                 throw ContradictoryFields::excluded('plan', $names, 'These steps wait for each other: '.$names.'.', 'needs that do not come round again');
             }
         }
 
         return $sorted;
-    }
-
-    /** What the chosen school says of a step. */
-    private function how(string $id): ?string
-    {
-        foreach (School::all() as $school) {
-            if ($id === $school->step || str_starts_with($id, $school->step.'.') || str_starts_with($id, $school->step.'-')) {
-                return $school->question.': '.($this->choices[$school->matter] ?? $school->default()).'.';
-            }
-        }
-
-        return null;
     }
 }

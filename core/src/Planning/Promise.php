@@ -16,12 +16,6 @@ final class Promise
         return $difference->invert === 1 ? -(int) $difference->days : (int) $difference->days;
     }
 
-    /** "Wed 25 Nov" for a day such as 2026-11-25. */
-    public static function dayInWords(string $day): string
-    {
-        return (new DateTimeImmutable($day))->format('D j M');
-    }
-
     public static function inWords(int $daysLeft): string
     {
         return match (true) {

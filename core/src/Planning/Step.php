@@ -4,67 +4,64 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Sheet\Access;
 use Moltrek\Core\Sheet\AccessKind;
+use Moltrek\Core\Sheet\Act;
 
-/**
- * One act of the work: where it belongs, what must be done before it, why and how it is done, what it uses up, what may hurt.
- */
+/** One act of the work: where it belongs, what it says, what comes before it, what it changes, what it asks. */
 final readonly class Step
 {
-    /**
-     * @param  list<string>  $places  cylinders and parts it is done at
-     * @param  list<string>  $needs  ids of steps that come first
-     * @param  string|null  $hold  the hold that stands before it, because it closes over what the hold asks for
-     * @param  string|null  $settles  the slab that it puts in its place
-     * @param  string  $lostWith  the slab whose lifting undoes it
-     * @param  list<string>  $parts  new parts it takes, used once
-     * @param  list<string>  $tools
-     * @param  list<string>  $asks  for a hold: what must be true
-     * @param  array<string, Access>  $access  why it waits for another step, by that step
-     * @param  string|null  $spots  for a measure: the readings it stands for begin so
-     */
     public function __construct(
         public string $id,
-        public string $slab,
         public StepKind $kind,
-        public string $name,
-        public string $why,
+        public StepPlace $place,
+        public Words $words,
+        public Order $order,
+        public Effect $effect,
+        public Asks $asks,
         public int $minutes,
-        public array $needs,
-        public array $places = [],
-        public ?string $cylinder = null,
-        public ?string $hold = null,
-        public ?string $settles = null,
-        public string $lostWith = '',
-        public array $parts = [],
-        public array $tools = [],
-        public ?string $how = null,
-        public ?string $uses = null,
-        public ?string $caution = null,
-        public bool $secondPerson = false,
-        public array $asks = [],
-        public ?string $spots = null,
-        public bool $torques = false,
-        public array $access = [],
     ) {
     }
 
     /** @param  list<string>  $needs */
     public function needing(array $needs): self
     {
-        return new self($this->id, $this->slab, $this->kind, $this->name, $this->why, $this->minutes, $needs, $this->places, $this->cylinder, $this->hold,
-            $this->settles, $this->lostWith, $this->parts, $this->tools, $this->how, $this->uses, $this->caution, $this->secondPerson, $this->asks, $this->spots, $this->torques, $this->access);
+        return $this->with(order: $this->order->needing($needs));
     }
 
     /** The step with a constraint on it: an order with its reason, something to look at in its hold, something held while lifting. */
     public function under(Access $access, string $first): self
     {
-        $isOrder = $access->kind->isOrder();
-        $needs = $isOrder ? array_values(array_unique([...$this->needs, $first])) : $this->needs;
-        $caution = $access->kind === AccessKind::LooseCaptive ? trim($this->caution.' Loose: '.$access->what.', '.$access->why.'.') : $this->caution;
-        $asks = $access->kind === AccessKind::TrappedAtBothEnds ? [...$this->asks, ucfirst($access->what).' seen at both ends: '.$access->why] : $this->asks;
+        return match ($access->kind) {
+            AccessKind::LooseCaptive => $this->with(words: $this->words->warning('Loose: '.$access->what.', '.$access->why.'.')),
+            AccessKind::TrappedAtBothEnds => $this->with(asks: $this->asks->also(ucfirst($access->what).' seen at both ends: '.$access->why)),
+            default => $this->with(order: $this->order->after($first, $access)),
+        };
+    }
 
-        return new self($this->id, $this->slab, $this->kind, $this->name, $this->why, $this->minutes, $needs, $this->places, $this->cylinder, $this->hold,
-            $this->settles, $this->lostWith, $this->parts, $this->tools, $this->how, $this->uses, $caution, $this->secondPerson, $asks, $this->spots, $this->torques,
-            $isOrder ? [...$this->access, $first => $access] : $this->access);
+    /** Whether it is done by this matter's school. */
+    public function isDoneBy(string $matter): bool
+    {
+        return $this->words->matter === $matter;
+    }
+
+    /**
+     * Whether an act takes it back: the step says so, and it was done where the step is.
+     *
+     * @param  string  $part  the valve it was done to; empty for all
+     */
+    public function isUndoneBy(Act $act, string $cylinder, string $part): bool
+    {
+        if (! in_array($act, $this->effect->undoneBy, true)) {
+            return false;
+        }
+        if ($act->isOfValve()) {
+            return ($part === '' || $this->place->isAt($part)) && ($cylinder === '' || $this->place->isAt($cylinder));
+        }
+
+        return ! $act->isOfCylinder() || $this->place->cylinder === null || $this->place->cylinder === $cylinder;
+    }
+
+    private function with(?Words $words = null, ?Order $order = null, ?Asks $asks = null): self
+    {
+        return new self($this->id, $this->kind, $this->place, $words ?? $this->words, $order ?? $this->order, $this->effect, $asks ?? $this->asks, $this->minutes);
     }
 }

@@ -20,7 +20,7 @@ final class Suspects
     public static function on(EngineSheet $sheet, string $complaint): array
     {
         $said = self::words($complaint);
-        $all = [...$sheet->symptoms, ...self::usual($sheet)];
+        $all = [...$sheet->work->symptoms, ...self::usual($sheet)];
         $shared = array_map(static fn (Symptom $symptom): int => count(array_intersect($said, self::words($symptom->symptom))), $all);
         array_multisort($shared, SORT_DESC, array_keys($all), SORT_ASC, $all);
 
@@ -36,13 +36,13 @@ final class Suspects
     /** @return list<Symptom> */
     private static function usual(EngineSheet $sheet): array
     {
-        $four = $sheet->cycle === Cycle::FourStroke;
+        $four = $sheet->layout->cycle === Cycle::FourStroke;
         $usual = [
             Symptom::of('low compression', 'a ring stuck or its gap wide, a valve or joint that leaks', $four ? 'leak-down: hiss at inlet, exhaust or breather tells which' : 'pressure in the cylinder: bubbles in the coolant, hiss at the ports'),
             Symptom::of('rattles when cold', 'piston clearance past its limit', 'measure bore and piston; the noise goes as it warms'),
             Symptom::of('knocks when hot', 'big end or pin worn', 'pull and push the rod at the top; it may tilt, it may not click'),
             Symptom::of('smokes soon after a rebuild', 'rings not seated, one upside down, or a guide seal missing', 'plug of each cylinder looked at, leak-down at the breather'),
-            Symptom::of('overheats', 'a joint that leaks into the coolant, or a lean mixture', $sheet->cooling === Cooling::Liquid ? 'pressure in the system, cold and hot; look for bubbles' : 'fins clean, mixture read, joint looked at'),
+            Symptom::of('overheats', 'a joint that leaks into the coolant, or a lean mixture', $sheet->layout->cooling === Cooling::Liquid ? 'pressure in the system, cold and hot; look for bubbles' : 'fins clean, mixture read, joint looked at'),
         ];
         if ($four) {
             $usual[] = Symptom::of('uses oil under load', 'oil rings worn or gapped in line', 'leak-down with the crank at several places; bore read at the top');

@@ -2,9 +2,12 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\CamDrive;
+use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Valve;
 use Moltrek\Core\Sheet\ValveGear;
 
 /** Deck and squish, head, cam timing, valve clearance. Source: shop practice; the maker's programmes stand at their steps. */
@@ -12,88 +15,214 @@ final class TopRules
 {
     public static function write(PlanBuilder $plan): void
     {
-        $sheet = $plan->sheet;
-        $side = $sheet->valveTrain->gear === ValveGear::Side;
-        if ($side) {
-            self::sideValves($plan);
+        $train = $plan->sheet->valveTrain;
+        $side = $train->gear === ValveGear::Side;
+        foreach ($side ? $train->valves : [] as $valve) {
+            self::groundStem($plan, $valve);
         }
-        $plan->add('deck', SlabKind::Barrel, StepKind::Test, 'Deck height read at top dead centre', 'Proud by a gasket’s thickness meets the head.', 8, ['turned'], tools: ['bridge', 'feeler leaves']);
-        $plan->add('squish', SlabKind::Head, StepKind::Test, $side ? 'Room over the valves proved with clay' : 'Squish proved on both sides of the pin', 'The thinnest point decides.', 15, ['deck', 'clean.head'], caution: 'Turned by hand only, plugs out.');
-        $plan->add('head-gasket', SlabKind::HeadGasket, StepKind::Fit, 'New head joint laid on, right way up, ways seen open', 'Turned over it shuts a way.', 4, ['squish', 'turned'], settles: true, parts: ['Head gasket or O-rings']);
-        $plan->add('hold.head', SlabKind::Head, StepKind::Hold, 'Before the head goes on', 'What is under it cannot be reached afterwards.', 3, ['head-gasket'], asks: self::asks($plan));
-        $plan->add('head-on', SlabKind::Head, StepKind::Fit, 'Head on, fasteners run in by hand, standing proud alike', 'Bolts of different length that stand alike are in their places.', 12, ['head-gasket', 'head-built', 'measure.head'], hold: 'hold.head', settles: true, secondPerson: count($sheet->cylinders) > 2);
-        $plan->add('torque.head', SlabKind::Head, StepKind::Torque, 'Head torqued in its stages, in its order, checked once round', 'One bolt eases its neighbours: the check pass finds it.', 15, ['head-on'], tools: ['torque wrench'], torques: true);
-        if ($sheet->valveTrain->hasCamInHead()) {
-            self::camInHead($plan);
-        } elseif ($sheet->valveTrain->gear === ValveGear::Pushrod) {
-            self::pushrods($plan);
+        self::room($plan, $side);
+        self::head($plan);
+        match (true) {
+            $train->hasCamInHead() => self::camInHead($plan),
+            $train->gear === ValveGear::Pushrod => self::pushrods($plan),
+            default => null,
+        };
+        if (! $side && $train->adjustment !== Adjustment::Hydraulic) {
+            foreach ($train->valves as $valve) {
+                self::lash($plan, $valve);
+            }
         }
-        if (! $side && $sheet->valveTrain->valves !== []) {
-            self::lash($plan);
-        }
-        $plan->add('ignition', SlabKind::Case, StepKind::Time, 'Ignition timing read and set', 'Early burns a piston, late an exhaust.', 15, ['torque.head', 'timed'], tools: ['dial', 'timing light']);
+        $plan->step('ignition', StepKind::Time, SlabKind::Case)
+            ->named('Ignition timing read and set')
+            ->because('Early burns a piston, late an exhaust.')
+            ->after('torque.head', 'timed')
+            ->with('dial', 'timing light')
+            ->undoneBy(Act::RotorOff, Act::OtherCases)
+            ->takes(15);
     }
 
-    private static function sideValves(PlanBuilder $plan): void
+    private static function groundStem(PlanBuilder $plan, Valve $valve): void
     {
-        foreach ($plan->sheet->valveTrain->valves as $valve) {
-            $plan->add('lash.'.$valve->id, SlabKind::Barrel, StepKind::Valves, ucfirst($valve->name).': stem ground to clearance, collets in', 'A stem can be ground shorter, not longer: a little, and read.', 20, ['turned', 'head-built', 'measure.cam'], places: [$valve->cylinder, $valve->id], caution: 'Eye protection: grinding and springs.', spots: 'valve_lash.'.$valve->cylinder.'.'.$valve->id);
-        }
+        $plan->step('lash.'.$valve->id, StepKind::Valves, SlabKind::Barrel)
+            ->named(ucfirst($valve->name).': stem ground to clearance, collets in')
+            ->because('A stem can be ground shorter, not longer: a little, and read.')
+            ->after('turned', 'head-built', 'measure.cam')
+            ->at($valve->cylinder, $valve->id)
+            ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id))
+            ->undoneBy(Act::CamOut, Act::ShimChanged)
+            ->caution('Eye protection: grinding and springs.')
+            ->takes(20);
     }
 
-    /** @return list<string> */
+    private static function room(PlanBuilder $plan, bool $side): void
+    {
+        $plan->step('deck', StepKind::Test, SlabKind::Barrel)
+            ->named('Deck height read at top dead centre')
+            ->because('Proud by a gasket’s thickness meets the head.')
+            ->after('turned')
+            ->with('bridge', 'feeler leaves')
+            ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::OtherCases)
+            ->takes(8);
+        $plan->step('squish', StepKind::Test, SlabKind::Head)
+            ->named($side ? 'Room over the valves proved with clay' : 'Squish proved on both sides of the pin')
+            ->because('The thinnest point decides.')
+            ->after('deck', 'clean.head')
+            ->bySchool('squish_with')
+            ->undoneBy(Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases)
+            ->caution('Turned by hand only, plugs out.')
+            ->takes(15);
+        $plan->step('head-gasket', StepKind::Fit, SlabKind::HeadGasket)
+            ->named('New head joint laid on, right way up, ways seen open')
+            ->because('Turned over it shuts a way.')
+            ->after('squish', 'turned')
+            ->settling()
+            ->bySchool('o_ring_face')
+            ->spends('Head gasket or O-rings')
+            ->takes(4);
+    }
+
+    private static function head(PlanBuilder $plan): void
+    {
+        $plan->step('hold.head', StepKind::Hold, SlabKind::Head)
+            ->named('Before the head goes on')
+            ->because('What is under it cannot be reached afterwards.')
+            ->after('head-gasket')
+            ->asking(self::asks($plan))
+            ->takes(3);
+        $plan->step('head-on', StepKind::Fit, SlabKind::Head)
+            ->named('Head on, fasteners run in by hand, standing proud alike')
+            ->because('Bolts of different length that stand alike are in their places.')
+            ->after('head-gasket', 'head-built', 'measure.head')
+            ->behind('hold.head')
+            ->settling()
+            ->byTwo(count($plan->sheet->layout->cylinders) > 2)
+            ->takes(12);
+        $plan->step('torque.head', StepKind::Torque, SlabKind::Head)
+            ->named('Head torqued in its stages, in its order, checked once round')
+            ->because('One bolt eases its neighbours: the check pass finds it.')
+            ->after('head-on')
+            ->torquing()
+            ->bySchool('head_bolts')
+            ->with('torque wrench')
+            ->undoneBy(Act::HeadSlackened)
+            ->takes(15);
+    }
+
+    /** @return list<string|null> */
     private static function asks(PlanBuilder $plan): array
     {
-        $sheet = $plan->sheet;
+        $train = $plan->sheet->valveTrain;
+        $chain = $train->drive === CamDrive::Chain && $train->hasCamInHead();
 
-        return array_values(array_filter([
+        return [
             'Dowels in on both sides, gasket flat on them',
-            $sheet->valveTrain->drive === CamDrive::Chain && $sheet->valveTrain->hasCamInHead() ? 'Front chain guide in its slot, seated at both ends' : null,
-            $sheet->valveTrain->gear === ValveGear::Pushrod ? 'Tube seals in, top and bottom, each seen' : null,
+            $chain ? 'Front chain guide in its slot, seated at both ends' : null,
+            $train->gear === ValveGear::Pushrod ? 'Tube seals in, top and bottom, each seen' : null,
             'Bolt holes dry: oil under a bolt splits the case',
             'Bore wiped, nothing on the crown',
-            $sheet->valveTrain->drive === CamDrive::Chain && $sheet->valveTrain->hasCamInHead() ? 'Chain up through the tunnel and held' : null,
-        ]));
+            $chain ? 'Chain up through the tunnel and held' : null,
+        ];
+    }
+
+    /**
+     * A chain that a gasket makes longer or shorter moves the cam; gears and pushrods do not.
+     *
+     * @return list<Act>
+     */
+    private static function movedByHeight(PlanBuilder $plan): array
+    {
+        return $plan->sheet->valveTrain->drive === CamDrive::Chain ? [Act::BaseGasketChanged, Act::HeadGasketChanged] : [];
     }
 
     private static function camInHead(PlanBuilder $plan): void
     {
-        $sheet = $plan->sheet;
-        $plan->add('cam-in', SlabKind::ValveGear, StepKind::Time, 'Pistons '.(count($sheet->cylinders) > 1 ? 'mid-stroke' : 'at top dead centre of compression').', cam in, lobes oiled, caps drawn down evenly', 'A valve must not meet a piston while the cam goes in.', 20, ['torque.head', 'measure.cam', ...$plan->beginning('trays')], settles: true, uses: 'assembly lube on lobes and journals');
-        if ($sheet->valveTrain->drive === CamDrive::Chain) {
-            $plan->add('chain-on', SlabKind::ValveGear, StepKind::Time, 'Crank at its mark, chain on the wheel with its driven side tight, marks level with the edge', 'A tooth is a great deal of crank.', 15, ['cam-in']);
-            $plan->add('tensioner-in', SlabKind::ValveGear, StepKind::Time, 'Tensioner reset, in, released and seen to take up', 'One that did not let go lets the chain jump at the first start.', 8, ['chain-on'], parts: ['Tensioner gasket']);
+        $several = $plan->sheet->layout->hasSeveral();
+        $plan->step('cam-in', StepKind::Time, SlabKind::ValveGear)
+            ->named('Pistons '.($several ? 'mid-stroke' : 'at top dead centre of compression').', cam in, lobes oiled, caps drawn down evenly')
+            ->because('A valve must not meet a piston while the cam goes in.')
+            ->after('torque.head', 'measure.cam', 'trays')
+            ->settling()
+            ->uses('assembly lube on lobes and journals')
+            ->undoneBy(Act::CamOut)
+            ->takes(20);
+        if ($plan->sheet->valveTrain->drive === CamDrive::Chain) {
+            $plan->step('chain-on', StepKind::Time, SlabKind::ValveGear)
+                ->named('Crank at its mark, chain on the wheel with its driven side tight, marks level with the edge')
+                ->because('A tooth is a great deal of crank.')
+                ->after('cam-in')
+                ->undoneBy(Act::CamOut, Act::OtherCases, ...self::movedByHeight($plan))
+                ->takes(15);
+            $plan->step('tensioner-in', StepKind::Time, SlabKind::ValveGear)
+                ->named('Tensioner reset, in, released and seen to take up')
+                ->because('One that did not let go lets the chain jump at the first start.')
+                ->after('chain-on')
+                ->bySchool('tensioner')
+                ->spends('Tensioner gasket')
+                ->undoneBy(Act::CamOut)
+                ->takes(8);
         }
-        $plan->add('timed', SlabKind::ValveGear, StepKind::Time, 'Two full turns by hand, every mark read again', 'What stands right after two turns is right.', 6, ['tensioner-in', 'cam-in'], tools: [$sheet->crank->turnedBy ?? 'crank turned by hand'], caution: 'Hands clear while turning. '.($sheet->crank->turningBack ?? ''), torques: true);
+        self::timed($plan)
+            ->named('Two full turns by hand, every mark read again')
+            ->after('tensioner-in', 'cam-in')
+            ->with($plan->crankTurner())
+            ->caution('Hands clear while turning. '.($plan->sheet->crank->turningBack ?? ''));
+    }
+
+    private static function timed(PlanBuilder $plan): StepDraft
+    {
+        return $plan->step('timed', StepKind::Time, SlabKind::ValveGear)
+            ->because('What stands right after two turns is right.')
+            ->torquing()
+            ->undoneBy(Act::CamOut, Act::OtherCases, ...self::movedByHeight($plan))
+            ->takes(6);
     }
 
     private static function pushrods(PlanBuilder $plan): void
     {
-        $sheet = $plan->sheet;
-        $hydraulic = $sheet->valveTrain->adjustment === Adjustment::Hydraulic;
         $ends = [];
-        $last = ['torque.head', ...$plan->beginning('trays'), 'measure.cam'];
-        foreach ($sheet->cylinders as $cylinder) {
-            $ends[] = $plan->add('pushrods', SlabKind::ValveGear, StepKind::Fit, 'Lifters low, tubes with both seals, rods by valve, rocker box drawn down evenly', 'Drawn down on the base circle; inlet and exhaust rods differ.', 25, $last, cylinder: $cylinder, settles: true, parts: ['Tube seals'.(count($sheet->cylinders) > 1 ? ', '.$cylinder->name : '')]);
-            if ($hydraulic) {
-                $plan->add('rods-spin', SlabKind::ValveGear, StepKind::Valves, 'Both rods spin by finger, then the crank is turned', 'Turned before they have bled down, a valve meets a piston or a rod bends.', 3, ['pushrods.'.$cylinder->id], cylinder: $cylinder, caution: 'Do not turn the engine until the rods spin.');
-                $last = ['rods-spin.'.$cylinder->id];
+        $last = ['torque.head', 'trays', 'measure.cam'];
+        foreach ($plan->sheet->layout->cylinders as $cylinder) {
+            $ends[] = $in = self::rods($plan, $cylinder)->after(...$last)->id;
+            if ($plan->sheet->valveTrain->adjustment === Adjustment::Hydraulic) {
+                $last = [self::spun($plan, $cylinder)->after($in)->id];
             }
         }
-        $plan->add('timed', SlabKind::ValveGear, StepKind::Time, 'Cam marks seen, two full turns by hand', 'What stands right after two turns is right.', 6, [...$ends, ...$plan->beginning('rods-spin')], caution: 'Hands clear while turning.', torques: true);
+        self::timed($plan)
+            ->named('Cam marks seen, two full turns by hand')
+            ->after(...$ends)->after(...$plan->every('rods-spin'))
+            ->caution('Hands clear while turning.');
     }
 
-    private static function lash(PlanBuilder $plan): void
+    private static function rods(PlanBuilder $plan, Cylinder $cylinder): StepDraft
     {
-        $sheet = $plan->sheet;
-        if ($sheet->valveTrain->adjustment === Adjustment::Hydraulic) {
-            return;
-        }
-        foreach ($sheet->valveTrain->valves as $valve) {
-            $cylinder = $sheet->cylinder($valve->cylinder);
-            $named = $cylinder === null || count($sheet->cylinders) === 1 ? '' : ', '.$cylinder->name;
-            $plan->add('lash.'.$valve->id, SlabKind::ValveGear, StepKind::Valves, ucfirst($valve->name).$named.': clearance set on the base circle, read again', 'Tight burns the valve, wide hammers it.', $sheet->valveTrain->adjustment === Adjustment::ShimUnderBucket ? 8 : 4, ['timed'],
-                places: [$valve->cylinder, $valve->id], tools: ['feeler leaves'], spots: 'valve_lash.'.$valve->cylinder.'.'.$valve->id);
-        }
+        return $plan->step('pushrods', StepKind::Fit, SlabKind::ValveGear, $cylinder)
+            ->named('Lifters low, tubes with both seals, rods by valve, rocker box drawn down evenly')
+            ->because('Drawn down on the base circle; inlet and exhaust rods differ.')
+            ->settling()
+            ->spends('Tube seals'.$plan->of($cylinder))
+            ->takes(25);
+    }
+
+    private static function spun(PlanBuilder $plan, Cylinder $cylinder): StepDraft
+    {
+        return $plan->step('rods-spin', StepKind::Valves, SlabKind::ValveGear, $cylinder)
+            ->named('Both rods spin by finger, then the crank is turned')
+            ->because('Turned before they have bled down, a valve meets a piston or a rod bends.')
+            ->caution('Do not turn the engine until the rods spin.')
+            ->takes(3);
+    }
+
+    private static function lash(PlanBuilder $plan, Valve $valve): void
+    {
+        $cylinder = $plan->sheet->cylinder($valve->cylinder);
+        $plan->step('lash.'.$valve->id, StepKind::Valves, SlabKind::ValveGear)
+            ->named(ucfirst($valve->name).($cylinder === null ? '' : $plan->of($cylinder)).': clearance set on the base circle, read again')
+            ->because('Tight burns the valve, wide hammers it.')
+            ->after('timed')
+            ->at($valve->cylinder, $valve->id)
+            ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id))
+            ->with('feeler leaves')
+            ->undoneBy(Act::CamOut, Act::ShimChanged)
+            ->takes($plan->sheet->valveTrain->adjustment === Adjustment::ShimUnderBucket ? 8 : 4);
     }
 }

@@ -38,11 +38,11 @@ final readonly class StandInTool
     private function truth(Spot $spot): float
     {
         $nominal = $spot->about->nanometres ?? 0;
-        if ($spot->measurable->key === 'piston') {
+        if ($spot->is('piston')) {
             return $nominal * (1 - 0.0009);
         }
-        $depth = ($spot->depth->nanometres ?? 0) / max(1, $nominal);
-        $across = $spot->part === 'across' ? 1.0 : 0.4;
+        $depth = ($spot->at->depth->nanometres ?? 0) / max(1, $nominal);
+        $across = $spot->at->part === 'across' ? 1.0 : 0.4;
 
         return $nominal * (1 + self::WEAR * $across / (1 + 2 * $depth));
     }

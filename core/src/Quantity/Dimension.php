@@ -50,6 +50,32 @@ enum Dimension: string
         });
     }
 
+    /** To how many decimals of its canonical unit it is shown. */
+    public function decimals(): int
+    {
+        return match ($this) {
+            self::Length => 3,
+            self::Angle, self::Torque, self::Volume, self::Force => 1,
+            self::Pressure, self::RotationSpeed, self::Time, self::Temperature => 0,
+        };
+    }
+
+    /** @return list<string> the units that tools of this dimension show, the usual one first */
+    public function typedUnits(): array
+    {
+        return match ($this) {
+            self::Length => ['mm', 'in', 'thou'],
+            self::Angle => ['deg'],
+            self::Torque => ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'],
+            self::Pressure => ['kPa', 'bar', 'psi'],
+            self::Volume => ['cm3', 'in3'],
+            self::Force => ['N', 'lbf'],
+            self::RotationSpeed => ['rpm'],
+            self::Time => ['min', 'h'],
+            self::Temperature => ['degC'],
+        };
+    }
+
     /** A figure of this dimension as somebody would type it, for error texts. */
     public function example(): string
     {

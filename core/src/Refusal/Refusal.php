@@ -40,6 +40,6 @@ abstract class Refusal extends DomainException
     {
         $text = is_string($read) ? $read : json_encode($read, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
 
-        return mb_substr((string) $text, 0, self::READ_LENGTH);
+        return mb_substr((string) preg_replace('/[\x00-\x1F\x7F]/', "\u{FFFD}", (string) $text), 0, self::READ_LENGTH);
     }
 }

@@ -3,19 +3,18 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Refusal\MalformedDocument;
 
 /** A matter on which good mechanics differ, and what each school says of itself. */
 final readonly class School
 {
     /** @param  array<string, array{for: string, against: string}>  $options  by name, the shop's default first */
-    private function __construct(public string $matter, public string $question, public array $options, public string $step)
+    private function __construct(public string $matter, public string $question, public array $options)
     {
     }
 
     /**
-     * The matters, the steps they change by the beginning of their ids.
+     * The matters; a step says of itself by which of them it is done.
      *
      * @return array<string, self> by matter
      */
@@ -25,72 +24,72 @@ final readonly class School
             new self('worked', 'The engine is worked on', [
                 Worked::Bench->value => ['for' => 'All sides can be reached and turned over.', 'against' => 'It has to come out, and go in again.'],
                 Worked::Frame->value => ['for' => 'No engine to lift; an hour saved each way.', 'against' => 'What lies behind the barrel cannot be reached once it is down.'],
-            ], 'mouths-covered'),
+            ]),
             new self('bore_assembly', 'Bore and rings at assembly', [
                 'light film of running oil' => ['for' => 'Rings seat on the first heat.', 'against' => 'Little protects a start that comes late.'],
                 'plain mineral oil, generous' => ['for' => 'Forgives a slow first start.', 'against' => 'Smokes, and may glaze a fine finish.'],
                 'assembly lube' => ['for' => 'Stays where it is put.', 'against' => 'Keeps rings from seating if it reaches the wall.'],
                 'dry' => ['for' => 'Seats fastest.', 'against' => 'No help in the first turns; two-strokes never.'],
-            ], 'barrel-down'),
+            ]),
             new self('wash', 'Wash after honing', [
                 'soap and water' => ['for' => 'Lifts the grit out of the scratches.', 'against' => 'Rusts iron in minutes: dry and oil at once.'],
                 'solvent, then oil-wipe' => ['for' => 'No rust.', 'against' => 'Leaves grit behind; wipe until the cloth stays white.'],
-            ], 'wash'),
+            ]),
             new self('deglaze', 'Deglazing a good bore', [
                 'abrasive pad' => ['for' => 'Safe at ports and on plating.', 'against' => 'Slow, and the angle is by hand.'],
                 'brush hone' => ['for' => 'An even cross-hatch.', 'against' => 'Needs speed and strokes together.'],
                 'ball hone' => ['for' => 'Quick.', 'against' => 'Catches port edges: not across bridged ports unless the sheet allows.'],
-            ], 'deglaze'),
+            ]),
             new self('skirt', 'Piston skirt', [
                 'left as made' => ['for' => 'The maker’s coating stays.', 'against' => 'A polished skirt carries less oil.'],
                 'lightly cross-scratched' => ['for' => 'Holds oil in the first hours.', 'against' => 'Never on a coating.'],
-            ], 'piston-ready'),
+            ]),
             new self('circlip_gap', 'Circlip gap', [
                 'down' => ['for' => 'Inertia at the top closes it.', 'against' => 'Out of sight once fitted.'],
                 'up' => ['for' => 'Seen from above.', 'against' => 'Inertia at the bottom opens it.'],
                 'opposite the notch' => ['for' => 'The notch cannot catch an end.', 'against' => 'Harder to get out again.'],
                 'at the notch' => ['for' => 'Easy to get out.', 'against' => 'An end can walk into the notch.'],
-            ], 'circlip'),
+            ]),
             new self('ring_ends', 'Ring ends filed', [
                 'one end' => ['for' => 'One face stays as made, to square the other by.', 'against' => 'All of it comes off one side.'],
                 'both' => ['for' => 'Even.', 'against' => 'Two chances to lose square.'],
-            ], 'gaps-filed'),
+            ]),
             new self('base_gasket', 'Base gasket', [
                 'bare' => ['for' => 'Comes off clean.', 'against' => 'Needs faces without a mark.'],
                 'grease' => ['for' => 'Holds it while the barrel comes down; comes off clean.', 'against' => 'Fills nothing.'],
                 'thin sealant' => ['for' => 'Fills old marks.', 'against' => 'Thick, it changes the deck and closes ways.'],
                 'copper spray' => ['for' => 'Fills fine marks and carries heat.', 'against' => 'Needs its time to dry.'],
-            ], 'base-gasket'),
+            ]),
             new self('cover_gasket', 'Cover gasket', [
                 'bare' => ['for' => 'Comes off clean.', 'against' => 'Slips while the cover goes on.'],
                 'greased' => ['for' => 'Stays in its groove.', 'against' => 'Attracts grit.'],
                 'dabs' => ['for' => 'Stays where it is, sealed at the corners.', 'against' => 'Dabs too thick hold it open.'],
-            ], 'cover-seal'),
+            ]),
             new self('o_ring_face', 'O-ring face', [
                 'greased' => ['for' => 'Seats without a twist.', 'against' => 'The wrong grease swells it.'],
                 'dry' => ['for' => 'Nothing to squeeze out.', 'against' => 'May roll in its groove.'],
-            ], 'head-gasket'),
+            ]),
             new self('head_bolts', 'Head bolts', [
                 'thread and face as the maker states' => ['for' => 'The figure was found that way.', 'against' => 'Only if he states it.'],
                 'always oiled' => ['for' => 'Even friction.', 'against' => 'Pulls harder at one figure: too much where dry was meant.'],
                 'always clean and dry' => ['for' => 'Nothing under the bolt to lock it.', 'against' => 'Friction scatters, preload with it.'],
-            ], 'torque.head'),
+            ]),
             new self('cover_screws', 'Small cover screws', [
                 'none' => ['for' => 'They come out again.', 'against' => 'Vibration works at them.'],
                 'threadlocker' => ['for' => 'They stay.', 'against' => 'A small screw shears sooner than it turns.'],
-            ], 'cover-on'),
+            ]),
             new self('tensioner', 'Chain tensioner', [
                 'automatic' => ['for' => 'Looks after itself.', 'against' => 'A tired one lets go without a word.'],
                 'manual' => ['for' => 'Set once, seen.', 'against' => 'Wants setting again after a heat.'],
-            ], 'tensioner'),
+            ]),
             new self('squish_with', 'Squish measured with', [
                 'wire' => ['for' => 'Measures right at the edge.', 'against' => 'The piston rocks: two at once, over the pin.'],
                 'clay' => ['for' => 'Shows the whole band.', 'against' => 'Springs back a little.'],
-            ], 'squish'),
+            ]),
             new self('running_in', 'Running in', [
                 'by plan' => ['for' => 'Heat cycles and hours that somebody has thought through.', 'against' => 'Takes a day.'],
                 'straight to work' => ['for' => 'Rings seat under load.', 'against' => 'Nothing in hand for a tight fit.'],
-            ], 'run-in'),
+            ]),
         ];
 
         return array_column($schools, null, 'matter');
@@ -115,12 +114,6 @@ final readonly class School
         }
 
         return $schools;
-    }
-
-    /** Whether a step is done by this matter's school. */
-    public function changes(Step $step): bool
-    {
-        return $step->how !== null && str_starts_with($step->how, $this->question.':');
     }
 
     public function default(): string

@@ -5,7 +5,6 @@ namespace Moltrek\Core\Sheet;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\LimitDocument;
-use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
@@ -35,16 +34,17 @@ final readonly class SheetLimit
     public static function read(Fields $fields): self
     {
         $source = $fields->choice('source', SourceKind::class);
-        $judged = Catalogue::judged($fields->text('quantity', 60))
-            ?? throw $fields->placed(MalformedDocument::wrongSort($fields->raw('quantity'), 'a quantity that is judged: '.implode(', ', Catalogue::judgedKeys())), 'quantity');
-        $limit = LimitDocument::stated($fields, $judged->dimension, $source->value);
+        $judged = JudgedQuantity::tryFrom($fields->text('quantity', 60)) ?? throw $fields->placed(
+            MalformedDocument::wrongSort($fields->raw('quantity'), 'a quantity that is judged: '.implode(', ', JudgedQuantity::names())), 'quantity',
+        );
+        $limit = LimitDocument::stated($fields, $judged->dimension(), $source->value);
         $rule = GapRule::read($fields, 'rule');
         if ($rule !== null && ($limit->hasRange() || $fields->has('nominal'))) {
             throw $fields->placed(ContradictoryFields::excluded('rule', $fields->raw('rule'), 'A rule and a range cannot both rule.', 'either rule or a range'));
         }
         $second = $fields->objectOrNull('also_printed', ...PrintedTwice::KEYS);
 
-        return new self($judged->key, $fields->texts('of'), $source, $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
+        return new self($judged->value, $fields->texts('of'), $source, $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
             $rule, $fields->textOrNull('on_bore', 20) === 'measured', $second === null ? null : PrintedTwice::remark($limit, $second));
     }
 

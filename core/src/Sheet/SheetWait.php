@@ -20,6 +20,16 @@ final readonly class SheetWait
         return new self($id, $name, $seconds, '', $seen, $holds);
     }
 
+    /**
+     * Whether it stands between a step and being done: it runs after one that the step needs, or holds the step by name.
+     *
+     * @param  list<string>  $needs
+     */
+    public function isFor(string $step, array $needs): bool
+    {
+        return in_array($this->after, $needs, true) || ($this->holds !== '' && $this->holds === $step);
+    }
+
     public static function read(Fields $fields): self
     {
         return new self($fields->text('id', 60), $fields->text('name', 120), (int) round($fields->positive('time', Dimension::Time)), $fields->text('after', 80), $fields->textOrNull('seen_by_person', 120));

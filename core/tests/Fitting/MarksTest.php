@@ -1,14 +1,11 @@
 <?php
 
-use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Fitting\GradeProof;
 use Moltrek\Core\Fitting\MarkKind;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Judgement\Interval;
-use Moltrek\Core\Log\Admission;
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Log\MarkedPart;
-use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\Fitting\MarkedPart;
 use Moltrek\Core\Refusal\Refusal;
 
 function groupA(): Moltrek\Core\Sheet\Grade
@@ -17,7 +14,7 @@ function groupA(): Moltrek\Core\Sheet\Grade
     return MarkPlace::on(demoSheet('ostrel-608'))['piston.1']->grade('A');
 }
 
-/** @param  list<array{0: EntryKind, 1: array<string, mixed>}>  $acts */
+/** @param  list<array{0: string, 1: array<string, mixed>}>  $acts */
 function marked(array $acts): array
 {
     return MarkedPart::all(worked(demoSheet('ostrel-608'), $acts));
@@ -45,9 +42,8 @@ it('proves a mark by reading', function (array $readings, string $state, ?string
     'not read yet' => [[], 'unknown', null],
 ]);
 
-it('takes only marks that the place can carry', function (string $place, mixed $mark, string $allowed) {
-    $fields = Fields::of((object) ['mark' => $mark], 'mark');
-    expect(fn () => MarkPlace::on(demoSheet('ostrel-608'))[$place]->read($fields, 'mark'))->toThrow(function (Refusal $refusal) use ($allowed): void {
+it('takes only marks that the place can carry', function (string $place, string $mark, string $allowed) {
+    expect(fn () => MarkPlace::on(demoSheet('ostrel-608'))[$place]->refuseOther($mark))->toThrow(function (Refusal $refusal) use ($allowed): void {
         expect($refusal->field)->toBe('mark')->and($refusal->allowed)->toContain($allowed);
     });
 })->with([
@@ -59,7 +55,7 @@ it('takes only marks that the place can carry', function (string $place, mixed $
 ]);
 
 it('asks the two marks for a shell', function (array $marks, string $proof, ?int $code, ?string $colour) {
-    $acts = array_map(fn (string $place, string $mark): array => [EntryKind::MarkRead, ['place' => $place, 'mark' => $mark]], array_keys($marks), $marks);
+    $acts = array_map(fn (string $place, string $mark): array => ['mark_read', ['place' => $place, 'mark' => $mark]], array_keys($marks), $marks);
     $shell = MarkedPart::shells(worked(demoSheet('ostrel-608'), $acts))[$proof];
     expect([$shell?->code, $shell?->colour])->toBe([$code, $colour]);
 })->with([
@@ -73,8 +69,8 @@ it('asks the two marks for a shell', function (array $marks, string $proof, ?int
 
 it('drops a mark with the part that carried it, and no other', function (array $act, array $gone) {
     $places = ['piston.1' => 'A', 'piston.2' => 'B', 'bore.1' => 'A', 'bore.2' => 'B', 'case_at_main.1' => '5', 'rod.1' => '3'];
-    $acts = array_map(fn (string $place, string $mark): array => [EntryKind::MarkRead, ['place' => $place, 'mark' => $mark]], array_keys($places), $places);
-    $left = array_filter(marked([...$acts, [EntryKind::ActDone, $act]]), fn (MarkedPart $part): bool => $part->mark !== null);
+    $acts = array_map(fn (string $place, string $mark): array => ['mark_read', ['place' => $place, 'mark' => $mark]], array_keys($places), $places);
+    $left = array_filter(marked([...$acts, ['act_done', $act]]), fn (MarkedPart $part): bool => $part->mark !== null);
     expect(array_keys($left))->toEqualCanonicalizing(array_values(array_diff(array_keys($places), $gone)));
 })->with([
     'another piston in the first' => [['act' => 'piston changed', 'cylinder' => '1'], ['piston.1']],
@@ -85,8 +81,8 @@ it('drops a mark with the part that carried it, and no other', function (array $
 ]);
 
 it('reads the whole bore before it believes the mark', function () {
-    $mark = [EntryKind::MarkRead, ['place' => 'bore.1', 'mark' => 'A']];
-    $read = fn (string $place, string $size): array => [EntryKind::ReadingTaken, ['spot' => 'bore.1.'.$place, 'reading' => $size]];
+    $mark = ['mark_read', ['place' => 'bore.1', 'mark' => 'A']];
+    $read = fn (string $place, string $size): array => ['reading_taken', ['spot' => 'bore.1.'.$place, 'reading' => $size]];
     expect(marked([$mark])['bore.1']->proof->state->value)->toBe('unknown')
         ->and(marked([$mark, $read('across.10', '66.204 mm')])['bore.1']->proof->state->value)->toBe('within')
         ->and(marked([$mark, $read('across.10', '66.204 mm'), $read('across.60', '66.212 mm')])['bore.1']->proof->words)->toBe('Out, larger than its mark');
@@ -95,16 +91,16 @@ it('reads the whole bore before it believes the mark', function () {
 it('counts what the gauge was set with', function () {
     $gauge = fn (string $id, string $doubt): array => ['id' => $id, 'name' => $id, 'doubt' => $doubt];
     // 66.203 ± √(2² + 1²) = 2.2 µm lies inside 66.200 to 66.206; with a setting of ± 3 µm it does not
-    $read = fn (string $setting): array => [EntryKind::ReadingTaken, ['spot' => 'bore.1.across.10', 'reading' => ['setting' => '66.2 mm', 'deviation' => '0.003 mm'], 'tool' => $gauge('b1', '0.002 mm'), 'set_with' => $gauge('r1', $setting)]];
-    $mark = [EntryKind::MarkRead, ['place' => 'bore.1', 'mark' => 'A']];
+    $read = fn (string $setting): array => ['reading_taken', ['spot' => 'bore.1.across.10', 'reading' => ['setting' => '66.2 mm', 'deviation' => '0.003 mm'], 'tool' => $gauge('b1', '0.002 mm'), 'set_with' => $gauge('r1', $setting)]];
+    $mark = ['mark_read', ['place' => 'bore.1', 'mark' => 'A']];
     expect(marked([$mark, $read('0.001 mm')])['bore.1']->proof->state->value)->toBe('within')
         ->and(marked([$mark, $read('0.003 mm')])['bore.1']->proof->state->value)->toBe('unsure');
 });
 
 it('admits a mark and tells it', function () {
-    $state = worked(demoSheet('ostrel-608'), [[EntryKind::MarkRead, ['place' => 'crank_at_main.2', 'mark' => '3']]]);
-    expect((new Slip($state))->line($state->entries[1]))->toBe('Crank at main 2: marked 3');
-    expect(fn () => (new Admission($state))->check(EntryKind::MarkRead, (object) ['place' => 'tank', 'mark' => '3']))->toThrow(function (Refusal $refusal): void {
+    $state = worked(demoSheet('ostrel-608'), [['mark_read', ['place' => 'crank_at_main.2', 'mark' => '3']]]);
+    expect(($state->entries[1])->said->words($state))->toBe('Crank at main 2: marked 3');
+    expect(fn () => (Before::of($state))->enter('mark_read', (object) ['place' => 'tank', 'mark' => '3']))->toThrow(function (Refusal $refusal): void {
         expect($refusal->field)->toBe('place');
     });
 });

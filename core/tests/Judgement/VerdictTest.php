@@ -1,13 +1,13 @@
 <?php
 
 use Eris\Generators;
-use Moltrek\Core\Fitting\Clearance;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Ruler;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Zone;
+use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Tests\Property;
@@ -20,7 +20,7 @@ function limitOf(?int $min = 50, ?int $max = 65, ?int $serviceMin = 40, ?int $se
 
 function verdictOn(Limit $limit, Interval ...$intervals): Verdict
 {
-    return Verdict::of($limit, Clearance::pistonWording(), ...$intervals);
+    return Verdict::of($limit, Wordings::pistonClearance(), ...$intervals);
 }
 
 it('judges a figure with its doubt', function (int $figure, int $doubt, string $state, ?string $side, ?array $between, string $likely) {

@@ -1,6 +1,5 @@
 <?php
 
-use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\Act;
@@ -16,26 +15,13 @@ function undoneBy(string $engine, array $act): array
     $sheet = demoSheet($engine);
     $acts = [];
     foreach (Moltrek\Core\Measuring\Catalogue::of($sheet) as $spot) {
-        $acts[] = [EntryKind::ReadingTaken, ['spot' => $spot->id, 'reading' => plausibleReading($spot)], 0];
+        $acts[] = ['reading_taken', ['spot' => $spot->id, 'reading' => plausibleReading($spot)], 0];
     }
-    $state = worked($sheet, [...$acts, ...upTo($sheet, 'run-in'), [EntryKind::ActDone, $act]], 600);
-    $stale = array_filter($state->spots, fn (Spot $spot): bool => $state->staleAt($spot->id) !== null);
-    $void = array_filter($state->steps(), fn ($step): bool => $step->spots === null && $state->stepState($step) === StepState::Void);
+    $state = worked($sheet, [...$acts, ...upTo($sheet, 'run-in'), ['act_done', $act]], 600);
+    $stale = array_filter($state->spots, fn (Spot $spot): bool => $state->readings->staleAt($spot->id) !== null);
+    $void = array_filter($state->work->steps(), fn ($step): bool => $step->asks->readings === null && $state->work->stateOf($step) === StepState::Void);
 
     return [array_values(array_unique(array_map(fn (Spot $spot): string => $spot->measurable->key, $stale))), array_keys($void)];
-}
-
-function plausibleReading(Spot $spot): mixed
-{
-    return match ($spot->form()->value) {
-        'feeler leaves', 'leaves' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'],
-        'hole and shaft' => ['hole' => '15.010 mm', 'shaft' => '15.000 mm'],
-        'yes or no' => ['answer' => $spot->measurable->good],
-        default => match ($spot->measurable->dimension->value) {
-            'pressure' => '900 kPa',
-            default => '0.05 mm',
-        },
-    };
 }
 
 it('undoes exactly what an act makes stale', function (string $engine, array $act, array $stale, array $void) {
@@ -61,29 +47,29 @@ it('undoes exactly what an act makes stale', function (string $engine, array $ac
 
 it('leaves the other cylinders alone', function () {
     $sheet = demoSheet('ostrel-608');
-    $read = fn (string $spot, string $size): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $size]];
-    $state = worked($sheet, [$read('bore.1.across.10', '66.206 mm'), $read('bore.2.across.10', '66.207 mm'), [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '2']]]);
-    expect($state->staleAt('bore.2.across.10'))->not->toBeNull()->and($state->staleAt('bore.1.across.10'))->toBeNull();
+    $read = fn (string $spot, string $size): array => ['reading_taken', ['spot' => $spot, 'reading' => $size]];
+    $state = worked($sheet, [$read('bore.1.across.10', '66.206 mm'), $read('bore.2.across.10', '66.207 mm'), ['act_done', ['act' => 'bore honed', 'cylinder' => '2']]]);
+    expect($state->readings->staleAt('bore.2.across.10'))->not->toBeNull()->and($state->readings->staleAt('bore.1.across.10'))->toBeNull();
 });
 
 it('makes stale only the lash of the cylinder whose shim was changed', function () {
-    $leaf = fn (string $spot): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => ['passes' => '0.12 mm']]];
-    $state = worked(demoSheet('ostrel-608'), [$leaf('valve_lash.1.1in1'), $leaf('valve_lash.2.2in1'), [EntryKind::ActDone, ['act' => 'shim changed', 'cylinder' => '2']]]);
-    expect($state->staleAt('valve_lash.2.2in1')?->by->text('act'))->toBe('shim changed')->and($state->staleAt('valve_lash.1.1in1'))->toBeNull();
+    $leaf = fn (string $spot): array => ['reading_taken', ['spot' => $spot, 'reading' => ['passes' => '0.12 mm']]];
+    $state = worked(demoSheet('ostrel-608'), [$leaf('valve_lash.1.1in1'), $leaf('valve_lash.2.2in1'), ['act_done', ['act' => 'shim changed', 'cylinder' => '2']]]);
+    expect($state->readings->staleAt('valve_lash.2.2in1')?->why)->toBe('shim changed')->and($state->readings->staleAt('valve_lash.1.1in1'))->toBeNull();
 });
 
 it('forgets that a reading was stale once it is taken again', function () {
-    $read = fn (string $size): array => [EntryKind::ReadingTaken, ['spot' => 'bore.1.across.12', 'reading' => $size]];
-    $state = worked(demoSheet('harbick-421'), [$read('86.02 mm'), [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '1']], $read('86.03 mm')]);
-    expect($state->staleAt('bore.1.across.12'))->toBeNull()
-        ->and($state->readings()['bore.1.across.12']->text)->toBe('86.03 mm')
-        ->and($state->firstAt('bore.1.across.12')?->payload->reading)->toBe('86.02 mm');
+    $read = fn (string $size): array => ['reading_taken', ['spot' => 'bore.1.across.12', 'reading' => $size]];
+    $state = worked(demoSheet('harbick-421'), [$read('86.02 mm'), ['act_done', ['act' => 'bore honed', 'cylinder' => '1']], $read('86.03 mm')]);
+    expect($state->readings->staleAt('bore.1.across.12'))->toBeNull()
+        ->and($state->readings->all()['bore.1.across.12']->text)->toBe('86.03 mm')
+        ->and($state->readings->of($state->readings->firstAt('bore.1.across.12'))->text)->toBe('86.02 mm');
 });
 
 it('takes an act back with its strike-out', function () {
-    $act = [EntryKind::ActDone, ['act' => 'bore honed', 'cylinder' => '1']];
-    $state = worked(demoSheet('harbick-421'), [[EntryKind::ReadingTaken, ['spot' => 'bore.1.across.12', 'reading' => '86.02 mm']], $act, [EntryKind::EntryStruck, ['entry' => '0002', 'reason' => 'wrong barrel']]]);
-    expect($state->readings()['bore.1.across.12']->text)->toBe('86.02 mm')->and($state->staleAt('bore.1.across.12'))->toBeNull();
+    $act = ['act_done', ['act' => 'bore honed', 'cylinder' => '1']];
+    $state = worked(demoSheet('harbick-421'), [['reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '86.02 mm']], $act, ['entry_struck', ['entry' => '0002', 'reason' => 'wrong barrel']]]);
+    expect($state->readings->all()['bore.1.across.12']->text)->toBe('86.02 mm')->and($state->readings->staleAt('bore.1.across.12'))->toBeNull();
 });
 
 it('knows of each act whether it is done to a cylinder or a ring', function () {
@@ -107,11 +93,11 @@ it('offers what can be done to an engine that is built so', function (string $en
 
 it('makes a changed shim undo the one valve, or the cylinder, or all where nobody said which', function (array $where, array $undone) {
     $sheet = demoSheet('ostrel-608');
-    $leaf = fn (string $spot): array => [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => ['passes' => '0.12 mm', 'refuses' => '0.13 mm']], 0];
+    $leaf = fn (string $spot): array => ['reading_taken', ['spot' => $spot, 'reading' => ['passes' => '0.12 mm', 'refuses' => '0.13 mm']], 0];
     $lashes = ['valve_lash.1.1in1', 'valve_lash.1.1in2', 'valve_lash.2.2in1'];
-    $state = worked($sheet, [...upTo($sheet, 'timed'), ...array_map($leaf, $lashes), ...array_map(fn (string $valve): array => [EntryKind::StepDone, ['step' => 'lash.'.$valve]], ['1in1', '1in2', '2in1']), [EntryKind::ActDone, ['act' => 'shim changed'] + $where]]);
-    $stale = array_values(array_filter($lashes, fn (string $spot): bool => $state->staleAt($spot) !== null));
-    $void = array_values(array_filter(['1in1', '1in2', '2in1'], fn (string $valve): bool => ! $state->isDone($state->steps()['lash.'.$valve])));
+    $state = worked($sheet, [...upTo($sheet, 'timed'), ...array_map($leaf, $lashes), ...array_map(fn (string $valve): array => ['step_done', ['step' => 'lash.'.$valve]], ['1in1', '1in2', '2in1']), ['act_done', ['act' => 'shim changed'] + $where]]);
+    $stale = array_values(array_filter($lashes, fn (string $spot): bool => $state->readings->staleAt($spot) !== null));
+    $void = array_values(array_filter(['1in1', '1in2', '2in1'], fn (string $valve): bool => ! $state->work->isDone($state->work->steps()['lash.'.$valve])));
     expect(array_map(fn (string $spot): string => explode('.', $spot)[2], $stale))->toBe($undone)->and($void)->toBe($undone);
 })->with([
     'one valve' => [['valve' => '1in2'], ['1in2']],

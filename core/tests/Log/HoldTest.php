@@ -3,7 +3,6 @@
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Planning\StepState;
 
@@ -16,15 +15,15 @@ function answered(string $hold, array $answers): BuildState
 {
     $sheet = demoSheet('ulvane-139r');
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
-    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     foreach (upTo($sheet, $hold) as $index => [$kind, $payload]) {
         if ($payload['step'] !== $hold) {
-            $entries[] = new Entry("s$index", $kind, (object) $payload, $at = $at->modify('+11 minutes'), 'TW');
+            $entries[] = Entry::stored("s$index", $kind, (object) $payload, $at = $at->modify('+11 minutes'), 'TW');
         }
     }
     foreach ($answers as $index => $answer) {
         $payload = array_filter(['hold' => $hold, 'second' => $answer['second'] ?? null, 'reason' => $answer['waived'] ?? null]) + ['item' => $answer['item']];
-        $entries[] = new Entry("a$index", isset($answer['waived']) ? EntryKind::HoldWaived : EntryKind::HoldAnswered, (object) $payload, $at = $at->modify('+1 minute'), $answer['by']);
+        $entries[] = Entry::stored("a$index", isset($answer['waived']) ? 'hold_waived' : 'hold_answered', (object) $payload, $at = $at->modify('+1 minute'), $answer['by']);
     }
 
     return Build::replay($sheet, $entries, $at);
@@ -33,19 +32,19 @@ function answered(string $hold, array $answers): BuildState
 /** @return list<array{by: string, item: int}> */
 function allBy(string $hold, string $by): array
 {
-    return array_map(fn (int $item): array => ['by' => $by, 'item' => $item], array_keys(worked(demoSheet('ulvane-139r'), [])->steps()[$hold]->asks));
+    return array_map(fn (int $item): array => ['by' => $by, 'item' => $item], array_keys(worked(demoSheet('ulvane-139r'), [])->work->steps()[$hold]->asks->items));
 }
 
 it('is answered one thing after another and opens the step behind it', function () {
     $all = allBy('hold.barrel', 'TW');
     $state = answered('hold.barrel', array_slice($all, 0, -1));
-    expect(stateOf($state, 'hold.barrel'))->toBe('ready')->and($state->blockages($state->steps()['barrel-down'])[0]->why)->toContain('one thing is still to be seen');
+    expect(stateOf($state, 'hold.barrel'))->toBe('ready')->and($state->work->blockages($state->work->steps()['barrel-down'])[0]->why)->toContain('one thing is still to be seen');
     expect(stateOf(answered('hold.barrel', $all), 'hold.barrel'))->toBe('done')->and(stateOf(answered('hold.barrel', $all), 'barrel-down'))->toBe('ready');
 });
 
 it('counts an item once however often it is answered', function () {
     $state = answered('hold.barrel', [['by' => 'TW', 'item' => 0], ['by' => 'TW', 'item' => 0], ['by' => 'PQ', 'item' => 0]]);
-    expect(count($state->answersTo('hold.barrel')))->toBe(1)->and($state->stepState($state->steps()['hold.barrel']))->toBe(StepState::Ready);
+    expect(count($state->work->answersTo('hold.barrel')))->toBe(1)->and($state->work->stateOf($state->work->steps()['hold.barrel']))->toBe(StepState::Ready);
 });
 
 it('lets one be waived, and keeps who and why', function () {
@@ -53,13 +52,13 @@ it('lets one be waived, and keeps who and why', function () {
     $answers[2] = ['by' => 'IC', 'item' => 2, 'waived' => 'no mark on these pistons'];
     $state = answered('hold.barrel', $answers);
     expect(stateOf($state, 'hold.barrel'))->toBe('done')
-        ->and($state->answersTo('hold.barrel')[2]->kind)->toBe(EntryKind::HoldWaived)
-        ->and($state->answersTo('hold.barrel')[2]->by)->toBe('IC');
+        ->and($state->work->answersTo('hold.barrel')[2]->kind())->toBe('hold_waived')
+        ->and($state->work->answersTo('hold.barrel')[2]->by)->toBe('IC');
 });
 
 it('wants two people before the first start', function (callable $answers, string $state, array $people) {
     $start = answered('hold.start', $answers(allBy('hold.start', 'TW')));
-    expect(stateOf($start, 'hold.start'))->toBe($state)->and($start->answerers('hold.start'))->toEqualCanonicalizing($people);
+    expect(stateOf($start, 'hold.start'))->toBe($state)->and($start->work->answerers('hold.start'))->toEqualCanonicalizing($people);
 })->with([
     'one alone is not enough' => [fn (array $all) => $all, 'ready', ['TW']],
     'one of them answered by another' => [fn (array $all) => [...array_slice($all, 0, -1), ['by' => 'PQ', 'item' => count($all) - 1]], 'done', ['TW', 'PQ']],
@@ -70,17 +69,17 @@ it('wants two people before the first start', function (callable $answers, strin
 
 it('says that a second person is missing', function () {
     $state = answered('hold.start', allBy('hold.start', 'TW'));
-    expect($state->blockages($state->steps()['first-start'])[0]->why)->toContain('a second person has to look');
+    expect($state->work->blockages($state->work->steps()['first-start'])[0]->why)->toContain('a second person has to look');
 });
 
 it('is open again when what it closed over comes off', function () {
     $sheet = demoSheet('ulvane-139r');
-    $state = worked($sheet, [...upTo($sheet, 'head-on'), [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
-    expect(stateOf($state, 'hold.barrel'))->toBe('void')->and($state->answersTo('hold.barrel'))->toBe([]);
+    $state = worked($sheet, [...upTo($sheet, 'head-on'), ['slab_lifted', ['slab' => 'barrel']]]);
+    expect(stateOf($state, 'hold.barrel'))->toBe('void')->and($state->work->answersTo('hold.barrel'))->toBe([]);
 });
 
 it('asks what this engine could trap, and nothing it has not', function (string $engine, string $hold, array $asked, array $not) {
-    $asks = implode(' | ', worked(demoSheet($engine), [])->steps()[$hold]->asks);
+    $asks = implode(' | ', worked(demoSheet($engine), [])->work->steps()[$hold]->asks->items);
     foreach ($asked as $words) {
         expect($asks)->toContain($words);
     }
@@ -95,8 +94,8 @@ it('asks what this engine could trap, and nothing it has not', function (string 
 ]);
 
 it('stands before every slab that closes over another, on every engine', function (string $engine) {
-    $steps = worked(demoSheet($engine), [])->steps();
+    $steps = worked(demoSheet($engine), [])->work->steps();
     foreach (['barrel-down', 'head-on'] as $closing) {
-        expect($steps[$steps[$closing]->hold]->kind)->toBe(StepKind::Hold)->and($steps[$steps[$closing]->hold]->asks)->not->toBe([]);
+        expect($steps[$steps[$closing]->order->hold]->kind)->toBe(StepKind::Hold)->and($steps[$steps[$closing]->order->hold]->asks->items)->not->toBe([]);
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);

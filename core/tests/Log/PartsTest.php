@@ -1,12 +1,11 @@
 <?php
 
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Log\PlannedPart;
+use Moltrek\Core\Log\Parts\PlannedPart;
 use Moltrek\Core\Planning\ReuseClass;
 use Moltrek\Core\Planning\StepState;
 
-/** @param  list<array{0: EntryKind, 1: array<string, mixed>}>  $acts */
+/** @param  list<array{0: string, 1: array<string, mixed>}>  $acts */
 function harbickWith(array $acts): BuildState
 {
     return worked(demoSheet('harbick-421'), $acts);
@@ -14,7 +13,7 @@ function harbickWith(array $acts): BuildState
 
 function partOf(BuildState $state, string $name): ?PlannedPart
 {
-    return array_values(array_filter($state->parts(), fn (PlannedPart $part): bool => $part->part === $name))[0] ?? null;
+    return array_values(array_filter(PlannedPart::all($state), fn (PlannedPart $part): bool => $part->part === $name))[0] ?? null;
 }
 
 it('follows a part from the plan to the engine and off it again', function (array $acts, string $state, bool $wrong, ?string $why) {
@@ -22,38 +21,38 @@ it('follows a part from the plan to the engine and off it again', function (arra
     expect([$part->state, $part->wrong, $part->why])->toBe([$state, $wrong, $why]);
 })->with([
     'the plan takes it' => [[], 'needed', false, null],
-    'ordered' => [[[EntryKind::PartOrdered, ['part' => 'Base gasket', 'promised' => '2026-12-01', 'for' => []]]], 'ordered', false, null],
-    'arrived' => [[[EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]], [EntryKind::PartArrived, ['part' => 'Base gasket']]], 'arrived', false, 'arrived'],
-    'came wrong' => [[[EntryKind::PartArrived, ['part' => 'Base gasket']], [EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'oil way missing']]], 'needed', true, 'oil way missing'],
-    'ordered again after that' => [[[EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'too thin']], [EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]]], 'ordered', false, null],
-    'from the shelf' => [[[EntryKind::PartTaken, ['part' => 'Base gasket']]], 'arrived', false, 'from the shelf'],
+    'ordered' => [[['part_ordered', ['part' => 'Base gasket', 'promised' => '2026-12-01', 'for' => []]]], 'ordered', false, null],
+    'arrived' => [[['part_ordered', ['part' => 'Base gasket', 'for' => []]], ['part_arrived', ['part' => 'Base gasket']]], 'arrived', false, 'arrived'],
+    'came wrong' => [[['part_arrived', ['part' => 'Base gasket']], ['part_wrong', ['part' => 'Base gasket', 'reason' => 'oil way missing']]], 'needed', true, 'oil way missing'],
+    'ordered again after that' => [[['part_wrong', ['part' => 'Base gasket', 'reason' => 'too thin']], ['part_ordered', ['part' => 'Base gasket', 'for' => []]]], 'ordered', false, null],
+    'from the shelf' => [[['part_taken', ['part' => 'Base gasket']]], 'arrived', false, 'from the shelf'],
 ]);
 
 it('counts a part as fitted with its step, spent with the lift, and here again with the next', function () {
     $fitted = upTo(demoSheet('harbick-421'), 'barrel-down');
     expect(partOf(harbickWith($fitted), 'Base gasket')->state)->toBe('fitted');
-    $lifted = [...$fitted, [EntryKind::SlabLifted, ['slab' => 'barrel']]];
+    $lifted = [...$fitted, ['slab_lifted', ['slab' => 'barrel']]];
     expect(partOf(harbickWith($lifted), 'Base gasket'))->state->toBe('spent')->why->toBe('lifted: barrel, piston, rings');
-    $another = [...$lifted, [EntryKind::PartTaken, ['part' => 'Base gasket']]];
+    $another = [...$lifted, ['part_taken', ['part' => 'Base gasket']]];
     expect(partOf(harbickWith($another), 'Base gasket')->state)->toBe('arrived');
-    expect(partOf(harbickWith([...$another, [EntryKind::StepDone, ['step' => 'base-gasket']]]), 'Base gasket')->state)->toBe('fitted');
+    expect(partOf(harbickWith([...$another, ['step_done', ['step' => 'base-gasket']]]), 'Base gasket')->state)->toBe('fitted');
 });
 
 it('holds up just the step that takes a part that is not here', function (array $act, string $why) {
     $state = harbickWith([...upTo(demoSheet('harbick-421'), 'circlip-second.1'), $act]);
-    $step = $state->steps()['base-gasket'];
-    expect($state->stepState($step))->toBe(StepState::Blocked)->and($state->blockages($step)[0]->why)->toBe($why);
-    $others = array_filter($state->steps(), fn ($other): bool => $other->id !== 'base-gasket' && in_array('part', array_map(fn ($blockage) => $blockage->kind, $state->blockages($other)), true));
+    $step = $state->work->steps()['base-gasket'];
+    expect($state->work->stateOf($step))->toBe(StepState::Blocked)->and($state->work->blockages($step)[0]->why)->toBe($why);
+    $others = array_filter($state->work->steps(), fn ($other): bool => $other->id !== 'base-gasket' && in_array('part', array_map(fn ($blockage) => $blockage->kind, $state->work->blockages($other)), true));
     expect(array_keys($others))->toBe([]);
 })->with([
-    'on order' => [[EntryKind::PartOrdered, ['part' => 'Base gasket', 'for' => []]], 'It waits for base gasket.'],
-    'wrong' => [[EntryKind::PartWrong, ['part' => 'Base gasket', 'reason' => 'oil way missing']], 'Base gasket came wrong: oil way missing.'],
+    'on order' => [['part_ordered', ['part' => 'Base gasket', 'for' => []]], 'It waits for base gasket.'],
+    'wrong' => [['part_wrong', ['part' => 'Base gasket', 'reason' => 'oil way missing']], 'Base gasket came wrong: oil way missing.'],
 ]);
 
 it('lists what nobody planned as well', function () {
-    $state = harbickWith([[EntryKind::PartOrdered, ['part' => 'Rocker shaft', 'promised' => '2026-12-02', 'for' => ['cam-in']]]]);
+    $state = harbickWith([['part_ordered', ['part' => 'Rocker shaft', 'promised' => '2026-12-02', 'for' => ['cam-in']]]]);
     expect(partOf($state, 'Rocker shaft'))->state->toBe('ordered')->oneUse->toBeFalse()->promised->toBe('2026-12-02')->for->toBe(['cam-in']);
-    expect(partOf(harbickWith([[EntryKind::PartArrived, ['part' => 'Rocker shaft']]]), 'Rocker shaft')->state)->toBe('arrived');
+    expect(partOf(harbickWith([['part_arrived', ['part' => 'Rocker shaft']]]), 'Rocker shaft')->state)->toBe('arrived');
 });
 
 it('knows what may go back', function (string $part, ReuseClass $class, bool $mayGoBack) {
@@ -75,20 +74,20 @@ it('knows what may go back', function (string $part, ReuseClass $class, bool $ma
 ]);
 
 it('gives every part of every plan a class and a reason', function (string $engine) {
-    foreach (worked(demoSheet($engine), [])->parts() as $part) {
+    foreach (PlannedPart::all(worked(demoSheet($engine), [])) as $part) {
         expect($part->condition)->not->toBe('', $part->part)->and($part->for)->not->toBe([]);
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
 
 it('takes from a decision on a bore what it asks for', function (array $decision, string $part, string $engine = 'harbick-421') {
     $sheet = demoSheet($engine);
-    $decided = [EntryKind::BoreDecided, $decision];
+    $decided = ['bore_decided', $decision];
     $state = worked($sheet, [$decided]);
     $planned = partOf($state, $part);
     expect($planned?->state)->toBe('needed')->and($planned?->for)->toBe(['piston-ready.'.$decision['cylinder']]);
-    $waiting = worked($sheet, [...upTo($sheet, 'order'), $decided, [EntryKind::PartOrdered, ['part' => $part, 'for' => []]]]);
+    $waiting = worked($sheet, [...upTo($sheet, 'order'), $decided, ['part_ordered', ['part' => $part, 'for' => []]]]);
     expect(stateOf($waiting, 'piston-ready.'.$decision['cylinder']))->toBe('blocked')->and(stateOf($waiting, 'faces'))->toBe('ready');
-    $here = worked($sheet, [...upTo($sheet, 'order'), $decided, [EntryKind::PartArrived, ['part' => $part]], [EntryKind::StepDone, ['step' => 'piston-ready.'.$decision['cylinder']]]]);
+    $here = worked($sheet, [...upTo($sheet, 'order'), $decided, ['part_arrived', ['part' => $part]], ['step_done', ['step' => 'piston-ready.'.$decision['cylinder']]]]);
     expect(partOf($here, $part)?->state)->toBe('fitted');
 })->with([
     'an oversize: its piston' => [['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25'], 'Piston +0.25'],
@@ -97,11 +96,11 @@ it('takes from a decision on a bore what it asks for', function (array $decision
 ]);
 
 it('asks for nothing where the bore is kept or honed, or the decision was struck out', function () {
-    $names = fn (array $acts): array => array_map(fn (PlannedPart $part): string => $part->part, harbickWith($acts)->parts());
+    $names = fn (array $acts): array => array_map(fn (PlannedPart $part): string => $part->part, PlannedPart::all(harbickWith($acts)));
     $plain = $names([]);
-    $rebore = [EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25']];
-    expect($names([[EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'keep']]]))->toBe($plain)
-        ->and($names([[EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'hone']]]))->toBe($plain)
-        ->and($names([$rebore, [EntryKind::EntryStruck, ['entry' => '0001', 'reason' => 'misread']]]))->toBe($plain)
-        ->and($names([$rebore, [EntryKind::BoreDecided, ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.50']]]))->toContain('Piston +0.50')->not->toContain('Piston +0.25');
+    $rebore = ['bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25']];
+    expect($names([['bore_decided', ['cylinder' => '1', 'decision' => 'keep']]]))->toBe($plain)
+        ->and($names([['bore_decided', ['cylinder' => '1', 'decision' => 'hone']]]))->toBe($plain)
+        ->and($names([$rebore, ['entry_struck', ['entry' => '0001', 'reason' => 'misread']]]))->toBe($plain)
+        ->and($names([$rebore, ['bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.50']]]))->toContain('Piston +0.50')->not->toContain('Piston +0.25');
 });

@@ -1,33 +1,31 @@
 <?php
 
 use Eris\Generators;
-use Moltrek\Core\Log\Admission;
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Log\Slip;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Tests\Property;
 
 it('lets the last reading of a place stand', function () {
     $state = replayed(apart(), readingAt(1, 'piston.1', '54.90 mm'), readingAt(2, 'piston.1', '54.950 mm'));
-    expect($state->readings()['piston.1']->text)->toBe('54.950 mm');
+    expect($state->readings->all()['piston.1']->text)->toBe('54.950 mm');
 });
 
 it('folds by when it happened, not by when it arrived', function () {
     $late = readingAt(1, 'piston.1', '54.90 mm');
     $state = replayed(readingAt(2, 'piston.1', '54.950 mm'), apart(), $late);
-    expect($state->readings()['piston.1']->text)->toBe('54.950 mm');
+    expect($state->readings->all()['piston.1']->text)->toBe('54.950 mm');
 });
 
 it('takes a struck reading back to the one before', function () {
     $wrong = readingAt(2, 'piston.1', '54.10 mm');
-    $strike = happened(3, EntryKind::EntryStruck, ['entry' => $wrong->id, 'reason' => 'misread']);
-    expect(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm'), $wrong, $strike)->readings()['piston.1']->text)->toBe('54.950 mm');
-    $undo = happened(4, EntryKind::EntryStruck, ['entry' => $strike->id, 'reason' => 'it was right']);
-    expect(replayed(apart(), $wrong, $strike, $undo)->readings()['piston.1']->text)->toBe('54.10 mm');
+    $strike = happened(3, 'entry_struck', ['entry' => $wrong->id, 'reason' => 'misread']);
+    expect(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm'), $wrong, $strike)->readings->all()['piston.1']->text)->toBe('54.950 mm');
+    $undo = happened(4, 'entry_struck', ['entry' => $strike->id, 'reason' => 'it was right']);
+    expect(replayed(apart(), $wrong, $strike, $undo)->readings->all()['piston.1']->text)->toBe('54.10 mm');
 });
 
 it('judges the clearance with the doubt of the tools and what they share', function () {
@@ -37,7 +35,7 @@ it('judges the clearance with the doubt of the tools and what they share', funct
         readingAt(1, 'piston.1', '54.950 mm', ['tool' => $micrometer]),
         readingAt(2, 'bore.1.across.12', ['setting' => '2.1660 in', 'deviation' => '-0.0004 in'], ['tool' => $gauge, 'set_with' => $micrometer]),
     );
-    $clearance = $state->assessments()['piston_clearance.1'];
+    $clearance = $state->verdicts->all()['piston_clearance.1'];
     // √(3² + 2² + 2² − 2·1²) = √15 µm
     expect($clearance->doubt->nanometres)->toEqualWithDelta(sqrt(15) * 1000, 1e-6)
         ->and($clearance->figure)->toBe('0.056')
@@ -51,58 +49,58 @@ it('does not count a fixed error as shared between two tools', function () {
         readingAt(2, 'bore.1.across.12', ['setting' => '55 mm', 'deviation' => '0.006 mm'], ['set_with' => $tool('m3')]),
     );
     // √(2² + 2²) µm
-    expect($state->assessments()['piston_clearance.1']->doubt->nanometres)->toEqualWithDelta(sqrt(8) * 1000, 1e-6);
+    expect($state->verdicts->all()['piston_clearance.1']->doubt->nanometres)->toEqualWithDelta(sqrt(8) * 1000, 1e-6);
 });
 
 it('judges by the source that was chosen', function () {
     $entries = [apart(), readingAt(1, 'piston.1', '54.950 mm'), readingAt(2, 'bore.1.across.12', '55.013 mm')];
-    $choice = happened(3, EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']);
-    expect(replayed(...$entries)->assessments()['piston_clearance.1']->verdict->state->value)->toBe('within')
-        ->and(replayed(...$entries, ...[$choice])->assessments()['piston_clearance.1']->verdict->state->value)->toBe('worn');
+    $choice = happened(3, 'source_chosen', ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']);
+    expect(replayed(...$entries)->verdicts->all()['piston_clearance.1']->verdict->state->value)->toBe('within')
+        ->and(replayed(...$entries, ...[$choice])->verdicts->all()['piston_clearance.1']->verdict->state->value)->toBe('worn');
 });
 
 it('offers steps in order and no sooner', function () {
     $state = replayed(apart());
-    $steps = $state->steps();
-    expect($state->stepState($steps['clean.barrel']))->toBe(StepState::Ready)
-        ->and($state->stepState($steps['order']))->toBe(StepState::Open)
-        ->and($state->stepState($steps['off.head']))->toBe(StepState::Done);
-    $state = replayed(apart(), happened(1, EntryKind::StepDone, ['step' => 'clean.barrel']));
-    expect($state->stepState($steps['measure.barrel.1']))->toBe(StepState::Ready);
+    $steps = $state->work->steps();
+    expect($state->work->stateOf($steps['clean.barrel']))->toBe(StepState::Ready)
+        ->and($state->work->stateOf($steps['order']))->toBe(StepState::Open)
+        ->and($state->work->stateOf($steps['off.head']))->toBe(StepState::Done);
+    $state = replayed(apart(), happened(1, 'step_done', ['step' => 'clean.barrel']));
+    expect($state->work->stateOf($steps['measure.barrel.1']))->toBe(StepState::Ready);
 });
 
 it('can be finished by doing what is ready, on every engine', function (string $engine) {
     $sheet = demoSheet($engine);
-    $entries = [happened(0, EntryKind::JobOpened, ['condition' => 'whole'])];
+    $entries = [happened(0, 'job_opened', ['condition' => 'whole'])];
     $state = Build::replay($sheet, $entries);
     for ($minute = 1; $minute < 400; $minute++) {
-        $next = $state->nextSteps();
+        $next = $state->work->next();
         if ($next === []) {
-            if ($state->waits() === []) {
+            if ($state->work->waits() === []) {
                 break;
             }
-            $entries[] = happened($minute, EntryKind::WaitSeen, ['wait' => $state->waits()[0]->wait->id]);
+            $entries[] = happened($minute, 'wait_seen', ['wait' => $state->work->waits()[0]->wait->id]);
         } else {
-            expect($state->openNeeds($state->steps()[$next[0]]))->toBe([]);
-            $entries[] = happened($minute, EntryKind::StepDone, ['step' => $next[0]]);
+            expect($state->work->openNeeds($state->work->steps()[$next[0]]))->toBe([]);
+            $entries[] = happened($minute, 'step_done', ['step' => $next[0]]);
         }
         $state = Build::replay($sheet, $entries);
     }
-    expect(array_keys(array_filter($state->steps(), fn ($step) => $state->stepState($step) !== StepState::Done)))->toBe([])
-        ->and($state->togetherUpTo()->id)->toBe($sheet->slabs[count($sheet->slabs) - 1]->id)
+    expect(array_keys(array_filter($state->work->steps(), fn ($step) => $state->work->stateOf($step) !== StepState::Done)))->toBe([])
+        ->and($state->slabs->togetherUpTo()->id)->toBe($sheet->stack->slabs[count($sheet->stack->slabs) - 1]->id)
         ->and($state->nextMove()->kind)->toBe('none');
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
 
 it('undoes the joining but keeps the pistons on their rods when the barrel is lifted', function () {
-    $state = replayed(apart(), ...[...fitted(), happened(200, EntryKind::SlabLifted, ['slab' => 'barrel'])]);
-    $steps = $state->steps();
-    expect($state->stepState($steps['piston-on.1']))->toBe(StepState::Done)
-        ->and($state->stepState($steps['barrel-down']))->toBe(StepState::Void)
-        ->and($state->voidBecause($steps['torque.head']))->toBe('lifted: barrel, piston, rings')
-        ->and($state->canBeDone($steps['base-gasket']))->toBeTrue()
-        ->and($state->canBeDone($steps['gaps-placed']))->toBeFalse()
-        ->and($state->canBeDone($steps['barrel-down']))->toBeFalse()
-        ->and($state->togetherUpTo()->id)->toBe('base-gasket');
+    $state = replayed(apart(), ...[...fitted(), happened(200, 'slab_lifted', ['slab' => 'barrel'])]);
+    $steps = $state->work->steps();
+    expect($state->work->stateOf($steps['piston-on.1']))->toBe(StepState::Done)
+        ->and($state->work->stateOf($steps['barrel-down']))->toBe(StepState::Void)
+        ->and($state->work->voidBecause($steps['torque.head']))->toBe('lifted: barrel, piston, rings')
+        ->and($state->work->canBeDone($steps['base-gasket']))->toBeTrue()
+        ->and($state->work->canBeDone($steps['gaps-placed']))->toBeFalse()
+        ->and($state->work->canBeDone($steps['barrel-down']))->toBeFalse()
+        ->and($state->slabs->togetherUpTo()->id)->toBe('base-gasket');
 });
 
 it('says the one next thing', function (array $entries, string $kind, ?string $id) {
@@ -113,7 +111,7 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
         'leaves' => ['passes' => ['ring_side_clearance' => '0.04 mm', 'rod_side_clearance' => '0.35 mm', 'head_flatness' => '0.01 mm'][$spot->measurable->key], 'refuses' => ['ring_side_clearance' => '0.05 mm', 'rod_side_clearance' => '0.40 mm', 'head_flatness' => '0.02 mm'][$spot->measurable->key]],
         'hole and shaft' => ['hole' => '15.008 mm', 'shaft' => '15.000 mm'],
         default => '0.01 mm',
-    }), array_values(array_filter(replayed()->expectedSpots(), fn ($spot): bool => ! in_array($spot->measurable->key, ['piston', 'bore', 'ring_gap', 'cranking_compression'], true))));
+    }), array_values(array_filter(replayed()->readings->expected(), fn ($spot): bool => ! in_array($spot->measurable->key, ['piston', 'bore', 'ring_gap', 'cranking_compression'], true))));
     $read = fn (string $gap): array => [
         ...$rest,
         readingAt(1, 'piston.1', '54.950 mm'),
@@ -121,12 +119,12 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
         readingAt(3, 'ring_gap.1.top', ['passes' => $gap, 'refuses' => '0.25 mm']),
         readingAt(4, 'ring_gap.1.second', ['passes' => '0.25 mm', 'refuses' => '0.30 mm']),
     ];
-    $ordered = happened(9, EntryKind::PartOrdered, ['part' => 'Ring set', 'for' => ['ring_gap', 'ring-on']]);
+    $ordered = happened(9, 'part_ordered', ['part' => 'Ring set', 'for' => ['ring_gap', 'ring-on']]);
 
     return [
-        'came in whole: read the before' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole'])], 'spot', 'cranking_compression.1'],
-        'then drain it' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'step', 'drain'],
-        'then take it down from the top' => [[happened(0, EntryKind::JobOpened, ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa'), happened(2, EntryKind::StepDone, ['step' => 'drain'])], 'lift', 'head'],
+        'came in whole: read the before' => [[happened(0, 'job_opened', ['condition' => 'whole'])], 'spot', 'cranking_compression.1'],
+        'then drain it' => [[happened(0, 'job_opened', ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'step', 'drain'],
+        'then take it down from the top' => [[happened(0, 'job_opened', ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa'), happened(2, 'step_done', ['step' => 'drain'])], 'lift', 'head'],
         'apart: cover the mouths first' => [[apart()], 'step', 'mouths-covered'],
         'begun: read on' => [[apart(), readingAt(1, 'piston.1', '54.950 mm')], 'spot', 'bore.1.across.12'],
         'read: settle what is too close' => [[apart(), ...$read('0.20 mm')], 'spot', 'ring_gap.1.top'],
@@ -139,11 +137,11 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
 
 it('gives one state for the same entries in any order of arrival', function () {
     $entries = [apart(), readingAt(1, 'piston.1', '54.950 mm'), readingAt(2, 'piston.1', '54.951 mm'), readingAt(2, 'bore.1.across.12', '55.007 mm'),
-        happened(4, EntryKind::SlabLifted, ['slab' => 'head']), ...array_slice(fitted(), 0, 4), happened(300, EntryKind::EntryStruck, ['entry' => sprintf('01900000-0000-7000-8000-%012d', 102), 'reason' => 'wrong box'])];
+        happened(4, 'slab_lifted', ['slab' => 'head']), ...array_slice(fitted(), 0, 4), happened(300, 'entry_struck', ['entry' => sprintf('01900000-0000-7000-8000-%012d', 102), 'reason' => 'wrong box'])];
     $fingerprint = fn (BuildState $state): array => [
-        array_map(fn ($reading) => $reading->text, $state->readings()),
-        array_map(fn ($step) => $state->stepState($step)->value, $state->steps()),
-        array_map(fn ($slab) => $state->slabState($slab)->value, $state->sheet->slabs),
+        array_map(fn ($reading) => $reading->text, $state->readings->all()),
+        array_map(fn ($step) => $state->work->stateOf($step)->value, $state->work->steps()),
+        array_map(fn ($slab) => $state->slabs->of($slab)->value, $state->sheet->stack->slabs),
     ];
     $expected = $fingerprint(replayed(...$entries));
     Property::holds(60, [Generators::tuple(...array_fill(0, count($entries), Generators::choose(0, 1000)))], function (array $keys) use ($entries, $fingerprint, $expected): void {
@@ -152,40 +150,40 @@ it('gives one state for the same entries in any order of arrival', function () {
     });
 });
 
-it('refuses an entry that does not belong', function (EntryKind $kind, array $payload, string $field) {
-    $admission = new Admission(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm')));
-    expect(fn () => $admission->check($kind, json_decode(json_encode((object) $payload))))->toThrow(function (Refusal $refusal) use ($field): void {
+it('refuses an entry that does not belong', function (string $kind, array $payload, string $field) {
+    $admission = Before::of(replayed(apart(), readingAt(1, 'piston.1', '54.950 mm')));
+    expect(fn () => $admission->enter($kind, json_decode(json_encode((object) $payload))))->toThrow(function (Refusal $refusal) use ($field): void {
         expect($refusal->field)->toBe($field);
     });
 })->with([
-    'a place of another engine' => [EntryKind::ReadingTaken, ['spot' => 'piston.9', 'reading' => '54 mm'], 'spot'],
-    'a figure without a unit' => [EntryKind::ReadingTaken, ['spot' => 'piston.1', 'reading' => '54.95'], 'reading'],
-    'a misspelt leaf' => [EntryKind::ReadingTaken, ['spot' => 'ring_gap.1.top', 'reading' => ['pases' => '0.2 mm']], 'reading.pases'],
-    'a strike without a reason' => [EntryKind::EntryStruck, ['entry' => '01900000-0000-7000-8000-000000000001', 'reason' => ' '], 'reason'],
-    'a strike of nothing' => [EntryKind::EntryStruck, ['entry' => 'x', 'reason' => 'misread'], 'entry'],
-    'a hold that does not exist' => [EntryKind::HoldAnswered, ['hold' => 'barrel-down', 'item' => 0], 'hold'],
-    'a hold before its turn' => [EntryKind::HoldAnswered, ['hold' => 'hold.barrel', 'item' => 0], 'hold'],
-    'a wait that does not run' => [EntryKind::WaitSeen, ['wait' => 'sealant'], 'wait'],
-    'nothing in the ledger' => [EntryKind::LedgerOut, ['what' => 'rag'], 'what'],
-    'nothing owed' => [EntryKind::DebtPaid, ['what' => 'rotor nut'], 'what'],
-    'a school nobody keeps' => [EntryKind::SchoolChosen, ['matter' => 'wash', 'school' => 'spit'], 'school'],
-    'a step whose turn has not come' => [EntryKind::StepDone, ['step' => 'barrel-down'], 'step'],
-    'a step of another engine' => [EntryKind::StepDone, ['step' => 'paint'], 'step'],
-    'a source that does not exist' => [EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'a friend', 'reason' => 'x'], 'range'],
-    'lifting the cases' => [EntryKind::SlabLifted, ['slab' => 'case'], 'slab'],
-    'an empty note' => [EntryKind::NoteWritten, ['text' => ''], 'text'],
-    'an unknown key' => [EntryKind::NoteWritten, ['text' => 'a', 'colour' => 'red'], 'colour'],
-    'a day that is none' => [EntryKind::PartOrdered, ['part' => 'Rings', 'promised' => 'soon'], 'promised'],
+    'a place of another engine' => ['reading_taken', ['spot' => 'piston.9', 'reading' => '54 mm'], 'spot'],
+    'a figure without a unit' => ['reading_taken', ['spot' => 'piston.1', 'reading' => '54.95'], 'reading'],
+    'a misspelt leaf' => ['reading_taken', ['spot' => 'ring_gap.1.top', 'reading' => ['pases' => '0.2 mm']], 'reading.pases'],
+    'a strike without a reason' => ['entry_struck', ['entry' => '01900000-0000-7000-8000-000000000001', 'reason' => ' '], 'reason'],
+    'a strike of nothing' => ['entry_struck', ['entry' => 'x', 'reason' => 'misread'], 'entry'],
+    'a hold that does not exist' => ['hold_answered', ['hold' => 'barrel-down', 'item' => 0], 'hold'],
+    'a hold before its turn' => ['hold_answered', ['hold' => 'hold.barrel', 'item' => 0], 'hold'],
+    'a wait that does not run' => ['wait_seen', ['wait' => 'sealant'], 'wait'],
+    'nothing in the ledger' => ['ledger_out', ['what' => 'rag'], 'what'],
+    'nothing owed' => ['debt_paid', ['what' => 'rotor nut'], 'what'],
+    'a school nobody keeps' => ['school_chosen', ['matter' => 'wash', 'school' => 'spit'], 'school'],
+    'a step whose turn has not come' => ['step_done', ['step' => 'barrel-down'], 'step'],
+    'a step of another engine' => ['step_done', ['step' => 'paint'], 'step'],
+    'a source that does not exist' => ['source_chosen', ['limit' => 'piston_clearance', 'range' => 'a friend', 'reason' => 'x'], 'range'],
+    'lifting the cases' => ['slab_lifted', ['slab' => 'case'], 'slab'],
+    'an empty note' => ['note_written', ['text' => ''], 'text'],
+    'an unknown key' => ['note_written', ['text' => 'a', 'colour' => 'red'], 'colour'],
+    'a day that is none' => ['part_ordered', ['part' => 'Rings', 'promised' => 'soon'], 'promised'],
 ]);
 
 it('tells each kind of entry in the shop’s words', function (Entry $entry, string $line) {
     $state = replayed(apart(), $entry);
-    expect((new Slip($state))->line($entry))->toBe($line);
+    expect(($entry)->said->words($state))->toBe($line);
 })->with([
     [readingAt(1, 'ring_gap.1.top', ['passes' => '0.20 mm', 'refuses' => '0.25 mm']), 'Top ring end gap: 0.20 mm passes, 0.25 mm refuses'],
     [readingAt(1, 'bore.1.across.30', ['setting' => '2.1660 in', 'deviation' => '-0.0004 in']), 'Bore, 30 mm down, across the pin: -0.0004 in from 2.1660 in = 55.0062 mm'],
-    [happened(1, EntryKind::SlabLifted, ['slab' => 'head']), 'Taken off, down to and with: Head'],
-    [happened(1, EntryKind::PartOrdered, ['part' => 'Ring set', 'promised' => '2026-11-25']), 'Ordered: Ring set, promised for Wed 25 Nov'],
-    [happened(1, EntryKind::SourceChosen, ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']), 'Piston-to-cylinder clearance by the engine maker: their piston'],
-    [happened(1, EntryKind::NoteWritten, ['text' => 'Oiled.']), 'Oiled.'],
+    [happened(1, 'slab_lifted', ['slab' => 'head']), 'Taken off, down to and with: Head'],
+    [happened(1, 'part_ordered', ['part' => 'Ring set', 'promised' => '2026-11-25']), 'Ordered: Ring set, promised for Wed 25 Nov'],
+    [happened(1, 'source_chosen', ['limit' => 'piston_clearance', 'range' => 'engine maker', 'reason' => 'their piston']), 'Piston-to-cylinder clearance by the engine maker: their piston'],
+    [happened(1, 'note_written', ['text' => 'Oiled.']), 'Oiled.'],
 ]);

@@ -1,10 +1,8 @@
 <?php
 
-use Moltrek\Core\Log\EntryKind;
-
 it('keeps with a reading how far the engine was together', function (array $acts, string $spot, mixed $reading, string $standing) {
-    $state = worked(demoSheet('harbick-421'), [...$acts, [EntryKind::ReadingTaken, ['spot' => $spot, 'reading' => $reading]]]);
-    expect($state->takenIn($spot))->toBe($standing);
+    $state = worked(demoSheet('harbick-421'), [...$acts, ['reading_taken', ['spot' => $spot, 'reading' => $reading]]]);
+    expect($state->readings->takenIn($spot))->toBe($standing);
 })->with([
     'apart' => [[], 'piston.1', '85.952 mm', 'top end apart'],
     'the barrel down, the gasket not crushed' => [fn (): array => upTo(demoSheet('harbick-421'), 'barrel-down'), 'piston.1', '85.952 mm', 'barrel, piston, rings on'],
@@ -13,9 +11,9 @@ it('keeps with a reading how far the engine was together', function (array $acts
 
 it('keeps it through what comes after, until it is read again', function () {
     $sheet = demoSheet('harbick-421');
-    $read = [EntryKind::ReadingTaken, ['spot' => 'crank_runout.left', 'reading' => '0.02 mm']];
+    $read = ['reading_taken', ['spot' => 'crank_runout.left', 'reading' => '0.02 mm']];
     $later = [...upTo($sheet, 'torque.head')];
-    expect(worked($sheet, [$read, ...$later])->takenIn('crank_runout.left'))->toBe('top end apart')
-        ->and(worked($sheet, [$read, ...$later, $read])->takenIn('crank_runout.left'))->toBe('head torqued')
-        ->and(worked($sheet, $later)->takenIn('crank_runout.left'))->toBeNull();
+    expect(worked($sheet, [$read, ...$later])->readings->takenIn('crank_runout.left'))->toBe('top end apart')
+        ->and(worked($sheet, [$read, ...$later, $read])->readings->takenIn('crank_runout.left'))->toBe('head torqued')
+        ->and(worked($sheet, $later)->readings->takenIn('crank_runout.left'))->toBeNull();
 });

@@ -1,13 +1,11 @@
 <?php
 
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Log\RunningWait;
-use Moltrek\Core\Log\Slip;
+use Moltrek\Core\Log\Planning\RunningWait;
 
 /** @return list<string> the waits that are not over, by name */
 function waiting(string $engine, array $acts, int $now): array
 {
-    return array_map(fn (RunningWait $wait): string => $wait->wait->name, worked(demoSheet($engine), $acts, $now)->waits());
+    return array_map(fn (RunningWait $wait): string => $wait->wait->name, worked(demoSheet($engine), $acts, $now)->work->waits());
 }
 
 it('runs a wait of the sheet from its step on, by the clock', function () {
@@ -18,37 +16,37 @@ it('runs a wait of the sheet from its step on, by the clock', function () {
 it('lets some end only when a person has seen', function () {
     $acts = upTo(demoSheet('pellgrove-1092'), 'pushrods.front');
     expect(waiting('pellgrove-1092', $acts, 600))->toBe(['Front lifters bleeding down']);
-    $seen = [...$acts, [EntryKind::WaitSeen, ['wait' => 'bleed-front']]];
+    $seen = [...$acts, ['wait_seen', ['wait' => 'bleed-front']]];
     expect(waiting('pellgrove-1092', $seen, 1))->toBe([]);
 });
 
 it('runs what somebody began on the bench, and holds the step that was named', function () {
-    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), [EntryKind::WaitStarted, ['what' => 'Barrel soaking in penetrating oil', 'time' => '30 min', 'step' => 'clean.barrel']]];
+    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), ['wait_started', ['what' => 'Barrel soaking in penetrating oil', 'time' => '30 min', 'step' => 'clean.barrel']]];
     $state = worked(demoSheet('harbick-421'), $acts, 29);
-    expect(stateOf($state, 'clean.barrel'))->toBe('blocked')->and($state->blockages($state->steps()['clean.barrel'])[0]->why)->toBe('Barrel soaking in penetrating oil.')
+    expect(stateOf($state, 'clean.barrel'))->toBe('blocked')->and($state->work->blockages($state->work->steps()['clean.barrel'])[0]->why)->toBe('Barrel soaking in penetrating oil.')
         ->and(stateOf($state, 'clean.head'))->toBe('ready');
     expect(stateOf(worked(demoSheet('harbick-421'), $acts, 30), 'clean.barrel'))->toBe('ready');
 });
 
 it('holds it longer where somebody has to see', function () {
-    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), [EntryKind::WaitStarted, ['what' => 'Piston warming', 'time' => '0.5 h', 'seen' => 'the pin slides by its own weight', 'step' => 'clean.barrel']]];
+    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), ['wait_started', ['what' => 'Piston warming', 'time' => '0.5 h', 'seen' => 'the pin slides by its own weight', 'step' => 'clean.barrel']]];
     $late = worked(demoSheet('harbick-421'), $acts, 300);
-    expect(stateOf($late, 'clean.barrel'))->toBe('blocked')->and($late->waits()[0]->due() < $late->now)->toBeTrue();
-    $seen = [...$acts, [EntryKind::WaitSeen, ['wait' => $late->waits()[0]->wait->id]]];
+    expect(stateOf($late, 'clean.barrel'))->toBe('blocked')->and($late->work->waits()[0]->due() < $late->now)->toBeTrue();
+    $seen = [...$acts, ['wait_seen', ['wait' => $late->work->waits()[0]->wait->id]]];
     $after = worked(demoSheet('harbick-421'), $seen);
     expect(stateOf($after, 'clean.barrel'))->toBe('ready')
-        ->and((new Slip($after))->line($after->entries[count($after->entries) - 1]))->toBe('Seen: the pin slides by its own weight')
-        ->and((new Slip($after))->line($after->entries[count($after->entries) - 2]))->toBe('Waiting: Piston warming, 0.5 h');
+        ->and(($after->entries[count($after->entries) - 1])->said->words($after))->toBe('Seen: the pin slides by its own weight')
+        ->and(($after->entries[count($after->entries) - 2])->said->words($after))->toBe('Waiting: Piston warming, 0.5 h');
 });
 
 it('begins again when its step is done again', function () {
     $sheet = demoSheet('pellgrove-1092');
-    $acts = [...upTo($sheet, 'pushrods.front'), [EntryKind::WaitSeen, ['wait' => 'bleed-front']], [EntryKind::SlabLifted, ['slab' => $sheet->slabs[count($sheet->slabs) - 2]->id]]];
+    $acts = [...upTo($sheet, 'pushrods.front'), ['wait_seen', ['wait' => 'bleed-front']], ['slab_lifted', ['slab' => $sheet->stack->slabs[count($sheet->stack->slabs) - 2]->id]]];
     expect(waiting('pellgrove-1092', $acts, 0))->toBe([])
-        ->and(waiting('pellgrove-1092', [...$acts, [EntryKind::StepDone, ['step' => 'pushrods.front']]], 1))->toBe(['Front lifters bleeding down']);
+        ->and(waiting('pellgrove-1092', [...$acts, ['step_done', ['step' => 'pushrods.front']]], 1))->toBe(['Front lifters bleeding down']);
 });
 
 it('needs nobody to call it, and says so', function () {
-    $state = worked(demoSheet('harbick-421'), [[EntryKind::WaitStarted, ['what' => 'Plates soaking', 'time' => '20 min']]], 5);
-    expect($state->waits()[0]->wait->seen)->toBeNull()->and($state->waits()[0]->since->format('H:i'))->toBe('08:01')->and($state->waits()[0]->due()->format('H:i'))->toBe('08:21');
+    $state = worked(demoSheet('harbick-421'), [['wait_started', ['what' => 'Plates soaking', 'time' => '20 min']]], 5);
+    expect($state->work->waits()[0]->wait->seen)->toBeNull()->and($state->work->waits()[0]->since->format('H:i'))->toBe('08:01')->and($state->work->waits()[0]->due()->format('H:i'))->toBe('08:21');
 });

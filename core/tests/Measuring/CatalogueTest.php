@@ -22,16 +22,16 @@ it('names all that a top end needs', function () {
 });
 
 it('says of each what is read how it is taken, what for, with what, and draws it', function (Measurable $each) {
-    expect($each->why)->not->toBe('')->and($each->name)->not->toBe('')->and($each->group)->not->toBe('');
-    if ($each->form === null) {
-        expect($each->sketch)->toBeNull();
+    expect($each->why)->not->toBe('')->and($each->name)->not->toBe('')->and($each->laid->group)->not->toBe('');
+    if ($each->taken->form === null) {
+        expect($each->taken->sketch)->toBeNull();
 
         return;
     }
-    expect($each->sketch)->not->toBeNull()
-        ->and($each->form === EntryForm::YesNo || $each->instruments !== [])->toBeTrue()
-        ->and(array_intersect($each->instruments, array_keys($each->unsuited)))->toBe([])
-        ->and($each->form === EntryForm::YesNo)->toBe($each->good !== null);
+    expect($each->taken->sketch)->not->toBeNull()
+        ->and($each->taken->form === EntryForm::YesNo || $each->taken->instruments() !== [])->toBeTrue()
+        ->and(array_intersect($each->taken->instruments(), array_keys($each->taken->unsuited)))->toBe([])
+        ->and($each->taken->form === EntryForm::YesNo)->toBe($each->taken->good !== null);
 })->with(fn () => array_column(array_map(fn (Measurable $each): array => [$each->key, [$each]], Quantities::all()), 1, 0));
 
 it('lays them out on the engine that it is', function (string $engine, array $has, array $hasNot) {
@@ -57,7 +57,7 @@ it('gives every place an id, a name and a slab of its own engine', function (str
     $state = worked($sheet, []);
     expect(count(array_unique(array_map(fn (Spot $spot): string => $spot->id, $spots))))->toBe(count($spots));
     foreach ($spots as $spot) {
-        expect($spot->name)->not->toContain('%')->and($sheet->heightOf($state->slabOf($spot)->id))->not->toBeNull();
+        expect($spot->name)->not->toContain('%')->and($sheet->heightOf($state->readings->slabOf($spot)->id))->not->toBeNull();
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
 
@@ -68,6 +68,6 @@ it('expects a reading where the sheet states a limit, and of bore and piston eve
 });
 
 it('says of a wide skirt that a caliper does not reach it', function () {
-    expect(Catalogue::all()['piston']->unsuited)->toHaveKey('caliper')->and(Catalogue::all()['piston']->instrument())->toBe('micrometer')
-        ->and(Catalogue::all()['rod_play']->instrument())->toBe('');
+    expect(Catalogue::all()['piston']->taken->unsuited)->toHaveKey('caliper')->and(Catalogue::all()['piston']->taken->instrument())->toBe('micrometer')
+        ->and(Catalogue::all()['rod_play']->taken->instrument())->toBe('');
 });

@@ -10,7 +10,7 @@ it('asks about a figure far from the sheet and about no other', function (string
     $sheet = EngineSheet::read(json_decode(file_get_contents(__DIR__.'/../../../database/sheets/ulvane-139r.json')));
     $payload = json_decode(json_encode(['spot' => $spot, 'reading' => $reading]));
     $read = Reading::read(Fields::of($payload, ...Reading::KEYS), Catalogue::of($sheet)[$spot]);
-    expect(Plausibility::question($read, $sheet->bore) !== null)->toBe($asks);
+    expect(Plausibility::question($read, $sheet->geometry->bore) !== null)->toBe($asks);
 })->with([
     'a bore' => ['bore.1.across.12', '55.006 mm', false],
     'a decimal slipped' => ['bore.1.across.12', '5.5006 mm', true],

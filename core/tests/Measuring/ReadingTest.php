@@ -11,6 +11,7 @@ use Moltrek\Core\Measuring\FeelerBracket;
 use Moltrek\Core\Measuring\InstrumentDoubt;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Tests\Property;
 
@@ -51,8 +52,9 @@ it('stands for an interval as wide as its tool leaves open', function (mixed $re
 ]);
 
 it('trusts a tool half as far once its check is overdue', function () {
-    $doubt = Length::of('0.002 mm');
-    expect(InstrumentDoubt::expanded($doubt, false)->nanometres)->toEqual(2_000)->and(InstrumentDoubt::expanded($doubt, true)->nanometres)->toEqual(4_000);
+    $doubt = Figure::of('0.002 mm');
+    expect(InstrumentDoubt::expanded($doubt, false)->exact())->toBe('0.002 mm')->and(InstrumentDoubt::expanded($doubt, true)->exact())->toBe('0.004 mm')
+        ->and(InstrumentDoubt::expanded(Figure::of('10 kPa'), true)->exact())->toBe('20 kPa');
 });
 
 it('knows the angle that a hone scratches', function (string $bore, float $spindle, string $stroke, float $strokes, float $angle) {

@@ -1,7 +1,6 @@
 <?php
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Log\EntryKind;
 use Moltrek\Core\Planning\AccessRules;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Refusal\Refusal;
@@ -17,10 +16,10 @@ it('puts each order of two steps into the plan, cylinder by cylinder', function 
     $place = array_flip(array_keys($plan));
     $met = 0;
     foreach ($plan as $step) {
-        foreach ($step->access as $first => $access) {
-            expect($step->needs)->toContain($first)->and($place[$first])->toBeLessThan($place[$step->id]);
-            if ($step->cylinder !== null && $plan[$first]->cylinder !== null) {
-                expect($plan[$first]->cylinder)->toBe($step->cylinder);
+        foreach ($step->order->access as $first => $access) {
+            expect($step->order->needs)->toContain($first)->and($place[$first])->toBeLessThan($place[$step->id]);
+            if ($step->place->cylinder !== null && $plan[$first]->place->cylinder !== null) {
+                expect($plan[$first]->place->cylinder)->toBe($step->place->cylinder);
             }
             $met++;
         }
@@ -32,23 +31,23 @@ it('holds some only where the engine stands so', function () {
     $sheet = demoSheet('ostrel-608');
     $bench = Plan::of($sheet);
     $frame = Plan::of($sheet, ['worked' => 'in the frame']);
-    expect($bench['head-on']->needs)->not->toContain('rear-bolts')
-        ->and($frame['head-on']->needs)->toContain('rear-bolts')
-        ->and($frame['head-on']->access['rear-bolts']->sentence())->toBe('Goes into the part before the part goes in: the frame tube stands over their holes');
+    expect($bench['head-on']->order->needs)->not->toContain('rear-bolts')
+        ->and($frame['head-on']->order->needs)->toContain('rear-bolts')
+        ->and($frame['head-on']->order->access['rear-bolts']->sentence())->toBe('Goes into the part before the part goes in: the frame tube stands over their holes');
 });
 
 it('changes with the choice made on the build', function () {
-    $choice = [EntryKind::SchoolChosen, ['matter' => 'worked', 'school' => 'in the frame']];
-    expect(worked(demoSheet('ostrel-608'), [])->steps()['head-on']->needs)->not->toContain('rear-bolts')
-        ->and(worked(demoSheet('ostrel-608'), [$choice])->steps()['head-on']->needs)->toContain('rear-bolts');
+    $choice = ['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']];
+    expect(worked(demoSheet('ostrel-608'), [])->work->steps()['head-on']->order->needs)->not->toContain('rear-bolts')
+        ->and(worked(demoSheet('ostrel-608'), [$choice])->work->steps()['head-on']->order->needs)->toContain('rear-bolts');
 });
 
 it('looks at both ends of what is trapped, and holds what is loose', function () {
     $plan = Plan::of(demoSheet('ostrel-608'));
-    expect($plan['hold.head']->asks)->toContain('Front chain guide seen at both ends: a slot below, a pocket in the head')
-        ->and($plan['off.head']->caution)->toContain('Loose: the chain, it drops into the cases')
-        ->and(Plan::of(demoSheet('ferrant-738'))['off.head']->caution)->toContain('Loose: the pushrods')
-        ->and(Plan::of(demoSheet('ulvane-139r'))['off.head']->caution)->toBeNull();
+    expect($plan['hold.head']->asks->items)->toContain('Front chain guide seen at both ends: a slot below, a pocket in the head')
+        ->and($plan['off.head']->words->caution)->toContain('Loose: the chain, it drops into the cases')
+        ->and(Plan::of(demoSheet('ferrant-738'))['off.head']->words->caution)->toContain('Loose: the pushrods')
+        ->and(Plan::of(demoSheet('ulvane-139r'))['off.head']->words->caution)->toBeNull();
 });
 
 it('takes constraints from a sheet', function () {
@@ -56,8 +55,8 @@ it('takes constraints from a sheet', function () {
         ['kind' => 'must be in before', 'first' => 'faces', 'then' => 'gaps-placed', 'why' => 'Dust from the faces lies on the rings.'],
         ['kind' => 'loose, and falls when the part is lifted', 'then' => 'off.head', 'what' => 'the spark shield', 'why' => 'tape it'],
     ]]))));
-    expect($plan['gaps-placed']->access['faces']->kind)->toBe(AccessKind::InBefore)
-        ->and($plan['off.head']->caution)->toContain('the spark shield, tape it');
+    expect($plan['gaps-placed']->order->access['faces']->kind)->toBe(AccessKind::InBefore)
+        ->and($plan['off.head']->words->caution)->toContain('the spark shield, tape it');
 });
 
 it('refuses a constraint that says too little', function (array $access, string $field) {
@@ -87,5 +86,5 @@ it('is on the bench unless somebody says otherwise', function () {
 it('changes tools and hands with where the engine stands', function () {
     $sheet = demoSheet('skarn-594');
     [$bench, $frame] = [Plan::of($sheet)['barrel-down'], Plan::of($sheet, ['worked' => 'in the frame'])['barrel-down']];
-    expect([$bench->tools, $bench->secondPerson])->toBe([['ring clamp'], false])->and([$frame->tools, $frame->secondPerson])->toBe([['ring clamp that opens to the side'], true]);
+    expect([$bench->words->tools, $bench->asks->secondPerson])->toBe([['ring clamp'], false])->and([$frame->words->tools, $frame->asks->secondPerson])->toBe([['ring clamp that opens to the side'], true]);
 });

@@ -4,8 +4,9 @@ use Eris\Generators;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Planning\LiftCost;
+use Moltrek\Core\Log\Parts\SpentPart;
+use Moltrek\Core\Log\Planning\LiftCost;
+use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepKind;
@@ -23,15 +24,15 @@ function wandered(string $engine, array $picks): BuildState
 {
     $sheet = demoSheet($engine);
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
-    $entries = [new Entry('0', EntryKind::JobOpened, (object) ['condition' => 'apart'], $at, 'TW')];
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     $state = Build::replay($sheet, $entries, $at);
     foreach ($picks as $index => $pick) {
         $at = $at->modify('+20 minutes');
-        $next = $state->nextSteps();
-        $slabs = array_slice($sheet->slabs, 1);
+        $next = $state->work->next();
+        $slabs = array_slice($sheet->stack->slabs, 1);
         $entries[] = $pick % 13 === 0 || $next === []
-            ? new Entry("e$index", EntryKind::SlabLifted, (object) ['slab' => $slabs[$pick % count($slabs)]->id], $at, 'TW')
-            : new Entry("e$index", EntryKind::StepDone, (object) ['step' => $next[$pick % count($next)]], $at, 'TW');
+            ? Entry::stored("e$index", 'slab_lifted', (object) ['slab' => $slabs[$pick % count($slabs)]->id], $at, 'TW')
+            : Entry::stored("e$index", 'step_done', (object) ['step' => $next[$pick % count($next)]], $at, 'TW');
         $state = Build::replay($sheet, $entries, $at);
     }
 
@@ -45,12 +46,12 @@ function finishedFrom(BuildState $state): BuildState
     $at = $state->now;
     for ($count = 0; $count < 300; $count++) {
         $at = $at->modify('+30 minutes');
-        $next = $state->nextSteps()[0] ?? null;
-        $wait = $state->waits()[0]->wait->id ?? null;
+        $next = $state->work->next()[0] ?? null;
+        $wait = $state->work->waits()[0]->wait->id ?? null;
         if ($next === null && $wait === null) {
             return $state;
         }
-        $entries[] = $next === null ? new Entry("w$count", EntryKind::WaitSeen, (object) ['wait' => $wait], $at, 'TW') : new Entry("f$count", EntryKind::StepDone, (object) ['step' => $next], $at, 'TW');
+        $entries[] = $next === null ? Entry::stored("w$count", 'wait_seen', (object) ['wait' => $wait], $at, 'TW') : Entry::stored("f$count", 'step_done', (object) ['step' => $next], $at, 'TW');
         $state = Build::replay($state->sheet, $entries, $at);
     }
 
@@ -60,9 +61,9 @@ function finishedFrom(BuildState $state): BuildState
 it('never offers a step whose needs are open, whatever was done and lifted before', function (string $engine) {
     Property::holds(4, [Generators::vector(24, Generators::choose(0, 1000))], function (array $picks) use ($engine): void {
         $state = wandered($engine, $picks);
-        foreach ($state->nextSteps() as $id) {
-            $step = $state->steps()[$id];
-            expect($state->openNeeds($step))->toBe([])->and($state->blockages($step))->toBe([])->and($state->isDone($step))->toBeFalse();
+        foreach ($state->work->next() as $id) {
+            $step = $state->work->steps()[$id];
+            expect($state->work->openNeeds($step))->toBe([])->and($state->work->blockages($step))->toBe([])->and($state->work->isDone($step))->toBeFalse();
         }
     });
 })->with(BUILT_DIFFERENTLY);
@@ -70,7 +71,7 @@ it('never offers a step whose needs are open, whatever was done and lifted befor
 it('can be finished from wherever it stands', function (string $engine) {
     Property::holds(2, [Generators::vector(16, Generators::choose(0, 1000))], function (array $picks) use ($engine): void {
         $state = finishedFrom(wandered($engine, $picks));
-        $left = array_filter($state->steps(), fn (Step $step): bool => $state->stepState($step) !== StepState::Done);
+        $left = array_filter($state->work->steps(), fn (Step $step): bool => $state->work->stateOf($step) !== StepState::Done);
         expect(array_keys($left))->toBe([]);
     });
 })->with(['ulvane-139r', 'harbick-421', 'pellgrove-1092', 'dunmoor-208sv']);
@@ -78,37 +79,49 @@ it('can be finished from wherever it stands', function (string $engine) {
 it('gives every step one state, and that the one its needs allow', function (string $engine) {
     Property::holds(3, [Generators::vector(20, Generators::choose(0, 1000))], function (array $picks) use ($engine): void {
         $state = wandered($engine, $picks);
-        foreach ($state->steps() as $step) {
-            $open = $state->openNeeds($step);
-            match ($state->stepState($step)) {
-                StepState::Ready => expect($open)->toBe([])->and($state->blockages($step))->toBe([]),
+        foreach ($state->work->steps() as $step) {
+            $open = $state->work->openNeeds($step);
+            match ($state->work->stateOf($step)) {
+                StepState::Ready => expect($open)->toBe([])->and($state->work->blockages($step))->toBe([]),
                 StepState::Open => expect($open)->not->toBe([]),
-                StepState::Blocked => expect($open)->toBe([])->and($state->blockages($step))->not->toBe([]),
-                StepState::Done => expect($state->isDone($step))->toBeTrue(),
-                StepState::Void => expect($state->isDone($step))->toBeFalse(),
+                StepState::Blocked => expect($open)->toBe([])->and($state->work->blockages($step))->not->toBe([]),
+                StepState::Done => expect($state->work->isDone($step))->toBeTrue(),
+                StepState::Void => expect($state->work->isDone($step))->toBeFalse(),
             };
         }
     });
 })->with(['skarn-594', 'ferrant-738', 'ostrel-608']);
 
-it('undoes with a lift just what its cost has said', function (string $engine) {
-    Property::holds(4, [Generators::vector(30, Generators::choose(1, 1000)), Generators::choose(0, 5)], function (array $picks, int $depth) use ($engine): void {
-        $state = wandered($engine, array_map(fn (int $pick): int => $pick % 13 === 0 ? $pick + 1 : $pick, $picks));
-        $sheet = $state->sheet;
-        $height = $depth % (count($sheet->slabs) - 1);
+/** Every place of an engine read as it stands, after the last of these entries. */
+function withAllRead(BuildState $state): BuildState
+{
+    $at = $state->now->modify('+1 minute');
+    $entries = array_map(fn (Spot $spot): Entry => Entry::stored('r.'.$spot->id, 'reading_taken', (object) ['spot' => $spot->id, 'reading' => json_decode(json_encode(plausibleReading($spot)))], $at, 'TW'), array_values($state->spots));
+
+    return Build::replay($state->sheet, [...$state->entries, ...$entries], $at);
+}
+
+it('undoes with a lift just what its cost has said: steps, readings and parts', function (string $engine) {
+    Property::holds(3, [Generators::vector(30, Generators::choose(1, 1000)), Generators::choose(0, 5)], function (array $picks, int $depth) use ($engine): void {
+        $state = withAllRead(wandered($engine, array_map(fn (int $pick): int => $pick % 13 === 0 ? $pick + 1 : $pick, $picks)));
+        $slabs = $state->sheet->stack->slabs;
+        $height = $depth % (count($slabs) - 1);
         $cost = LiftCost::to($state, $height);
-        $begun = array_filter($state->steps(), fn (Step $step): bool => $step->kind->isAssembly() && ($state->isDone($step) || $state->voidBecause($step) !== null)) !== [];
-        if ($cost->comesOff === [] || ! $begun) {
+        if ($cost->comesOff === [] || ! $state->work->isBeingBuilt()) {
             expect($cost->minutes)->toBeGreaterThanOrEqual(0);
 
             return;
         }
-        $lift = new Entry('lift', EntryKind::SlabLifted, (object) ['slab' => $sheet->slabs[$height + 1]->id], $state->now->modify('+1 minute'), 'TW');
-        $after = Build::replay($sheet, [...$state->entries, $lift], $state->now->modify('+1 minute'));
-        $undone = array_filter($state->steps(), fn (Step $step): bool => $state->isDone($step) && $step->kind->isAssembly() && ! $after->isDone($step));
-        expect(array_keys($undone))->toEqualCanonicalizing(array_column($cost->void, 'step'));
+        $at = $state->now->modify('+1 minute');
+        $after = Build::replay($state->sheet, [...$state->entries, Entry::stored('lift', 'slab_lifted', (object) ['slab' => $slabs[$height + 1]->id], $at, 'TW')], $at);
+        $void = array_filter($state->work->steps(), fn (Step $step): bool => $state->work->isDone($step) && $step->kind->isAssembly() && ! $after->work->isDone($step));
+        $stale = array_diff(array_keys($state->readings->all()), array_keys($after->readings->all()));
+        $spent = array_filter($after->parts->spent(), fn (SpentPart $part): bool => $part->by->id === 'lift');
+        expect(array_column($cost->void, 'step'))->toEqualCanonicalizing(array_keys($void))
+            ->and(array_column($cost->stale, 'reading'))->toEqualCanonicalizing(array_values($stale))
+            ->and(array_column($cost->spent, 'part'))->toEqualCanonicalizing(array_keys($spent));
     });
-})->with(['ulvane-139r', 'harbick-421', 'ferrant-738']);
+})->with(BUILT_DIFFERENTLY);
 
 it('begins with what comes off and ends with the run-in', function (string $engine) {
     $plan = array_values(Plan::of(demoSheet($engine)));
@@ -123,15 +136,15 @@ it('begins with what comes off and ends with the run-in', function (string $engi
 
 it('tells the apprentice why, and the hand how long', function (string $engine) {
     foreach (Plan::of(demoSheet($engine)) as $step) {
-        expect($step->why)->not->toBe('', $step->id)->and($step->minutes)->toBeGreaterThan(0)->toBeLessThanOrEqual(120)->and($step->name)->not->toBe('');
+        expect($step->words->why)->not->toBe('', $step->id)->and($step->minutes)->toBeGreaterThan(0)->toBeLessThanOrEqual(120)->and($step->words->name)->not->toBe('');
         if ($step->kind === StepKind::Hold) {
-            expect($step->asks)->not->toBe([]);
+            expect($step->asks->items)->not->toBe([]);
         }
     }
 })->with(BUILT_DIFFERENTLY);
 
 it('warns where the work can hurt', function (string $engine, string $step, string $word) {
-    expect(Plan::of(demoSheet($engine))[$step]->caution)->toContain($word);
+    expect(Plan::of(demoSheet($engine))[$step]->words->caution)->toContain($word);
 })->with([
     'a circlip flies' => ['ulvane-139r', 'circlip-first.1', 'Eye protection'],
     'hot coolant' => ['skarn-594', 'drain', 'scalds'],
@@ -146,7 +159,7 @@ it('warns where the work can hurt', function (string $engine, string $step, stri
 it('has every wait of a sheet follow a step of its plan', function (string $engine) {
     $sheet = demoSheet($engine);
     $plan = Plan::of($sheet);
-    foreach ($sheet->waits as $wait) {
+    foreach ($sheet->work->waits as $wait) {
         expect($plan)->toHaveKey($wait->after);
     }
     expect($plan)->not->toBe([]);

@@ -1,8 +1,8 @@
 <?php
 
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Log\EntryKind;
-use Moltrek\Core\Planning\LiftCost;
+use Moltrek\Core\Log\Parts\PlannedPart;
+use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Refusal\Refusal;
@@ -14,8 +14,8 @@ it('makes a complete and different plan of every engine', function () {
     foreach (glob(__DIR__.'/../../../database/sheets/*.json') as $file) {
         $plan = Plan::of(demoSheet(basename($file, '.json')));
         foreach ($plan as $step) {
-            expect($step->needs)->each->toBeIn(array_keys($plan));
-            expect($step->why)->not->toBe('');
+            expect($step->order->needs)->each->toBeIn(array_keys($plan));
+            expect($step->words->why)->not->toBe('');
         }
         expect(array_keys($plan))->toContain('measure.head', 'order', 'barrel-down', 'turned', 'torque.head', 'first-start', 'run-in');
         $plans[] = implode(',', array_keys($plan));
@@ -24,7 +24,7 @@ it('makes a complete and different plan of every engine', function () {
 });
 
 it('puts the rings on from the lowest groove up, in one order a cylinder', function () {
-    $names = array_values(array_map(fn ($step): string => $step->name, array_filter(Plan::of(demoSheet('harbick-421')), fn ($step): bool => str_starts_with($step->id, 'ring-on'))));
+    $names = array_values(array_map(fn ($step): string => $step->words->name, array_filter(Plan::of(demoSheet('harbick-421')), fn ($step): bool => str_starts_with($step->id, 'ring-on'))));
     expect($names)->toBe(['Lower oil rail on', 'Oil ring expander on', 'Upper oil rail on', 'Second ring on, 2N up', 'Top ring on, N up']);
 });
 
@@ -48,7 +48,7 @@ it('lets a sheet add, drop and order steps of its own, and refuses what cannot b
     $changed = fn (array $plan): callable => fn (stdClass $sheet) => $sheet->plan = json_decode(json_encode((object) $plan));
     $own = ['id' => 'reeds-on', 'slab' => 'case', 'name' => 'Reed block on, sealant round it', 'why' => 'Leaks lean.', 'needs' => ['faces'], 'before' => ['leak-test'], 'minutes' => 15];
     $plan = Plan::of(demoSheet('ulvane-139r', $changed(['add' => [$own], 'drop' => ['squish']])));
-    expect($plan['leak-test']->needs)->toContain('reeds-on')->and(isset($plan['squish']))->toBeFalse()->and($plan['head-gasket']->needs)->toContain('deck');
+    expect($plan['leak-test']->order->needs)->toContain('reeds-on')->and(isset($plan['squish']))->toBeFalse()->and($plan['head-gasket']->order->needs)->toContain('deck');
     $refused = function (array $change) use ($changed): array {
         try {
             Plan::of(demoSheet('ulvane-139r', $changed($change)));
@@ -68,11 +68,11 @@ it('stands a hold before a slab closes over another', function () {
     $before = array_slice(upTo($sheet, 'hold.barrel'), 0, -1);
     $state = worked($sheet, $before);
     expect(stateOf($state, 'barrel-down'))->toBe('blocked')->and(blockedBy($state, 'barrel-down'))->toBe(['hold']);
-    $asks = $state->steps()['hold.barrel']->asks;
-    $answers = array_map(fn (int $item): array => [EntryKind::HoldAnswered, ['hold' => 'hold.barrel', 'item' => $item]], array_keys($asks));
+    $asks = $state->work->steps()['hold.barrel']->asks->items;
+    $answers = array_map(fn (int $item): array => ['hold_answered', ['hold' => 'hold.barrel', 'item' => $item]], array_keys($asks));
     expect(stateOf(worked($sheet, [...$before, ...array_slice($answers, 1)]), 'barrel-down'))->toBe('blocked');
     expect(stateOf(worked($sheet, [...$before, ...$answers]), 'barrel-down'))->toBe('ready');
-    $waived = [EntryKind::HoldWaived, ['hold' => 'hold.barrel', 'item' => 0, 'reason' => 'dowels are cast in']];
+    $waived = ['hold_waived', ['hold' => 'hold.barrel', 'item' => 0, 'reason' => 'dowels are cast in']];
     expect(stateOf(worked($sheet, [...$before, $waived, ...array_slice($answers, 1)]), 'barrel-down'))->toBe('ready');
 });
 
@@ -84,10 +84,10 @@ it('stops what would close over a rag, a dropped part or something only on for n
     expect(stateOf($state, $step))->toBe('blocked')->and(blockedBy($state, $step))->toBe([$kind]);
     expect(stateOf(worked($sheet, [...$before, $act, $undo]), $step))->toBe('ready');
 })->with([
-    'a rag in the case' => [[EntryKind::LedgerIn, ['what' => 'rag', 'slab' => 'case']], [EntryKind::LedgerOut, ['what' => 'rag']], 'ledger', 'barrel-down'],
-    'a circlip that fell' => [[EntryKind::LedgerIn, ['what' => 'circlip', 'slab' => 'case', 'dropped' => true]], [EntryKind::LedgerOut, ['what' => 'circlip']], 'ledger', 'barrel-down'],
-    'a nut owed its torque' => [[EntryKind::DebtOwed, ['what' => 'rotor nut', 'reason' => 'crank cannot be held yet', 'release' => 'piston in']], [EntryKind::DebtPaid, ['what' => 'rotor nut']], 'debt', 'first-start'],
-    'a ring set on order' => [[EntryKind::PartOrdered, ['part' => 'Barrel kit', 'for' => ['barrel-down']]], [EntryKind::PartArrived, ['part' => 'Barrel kit']], 'part', 'barrel-down'],
+    'a rag in the case' => [['ledger_in', ['what' => 'rag', 'slab' => 'case']], ['ledger_out', ['what' => 'rag']], 'ledger', 'barrel-down'],
+    'a circlip that fell' => [['ledger_in', ['what' => 'circlip', 'slab' => 'case', 'dropped' => true]], ['ledger_out', ['what' => 'circlip']], 'ledger', 'barrel-down'],
+    'a nut owed its torque' => [['debt_owed', ['what' => 'rotor nut', 'reason' => 'crank cannot be held yet', 'release' => 'piston in']], ['debt_paid', ['what' => 'rotor nut']], 'debt', 'first-start'],
+    'a ring set on order' => [['part_ordered', ['part' => 'Barrel kit', 'for' => ['barrel-down']]], ['part_arrived', ['part' => 'Barrel kit']], 'part', 'barrel-down'],
 ]);
 
 it('lets a wait run by the clock, and some until a person has seen', function () {
@@ -95,7 +95,7 @@ it('lets a wait run by the clock, and some until a person has seen', function ()
     $set = upTo($sheet, 'pushrods.front');
     expect(blockedBy(worked($sheet, $set, now: 5), 'rods-spin.front'))->toBe(['wait'])
         ->and(blockedBy(worked($sheet, $set, now: 90), 'rods-spin.front'))->toBe(['wait']);
-    expect(stateOf(worked($sheet, [...$set, [EntryKind::WaitSeen, ['wait' => 'bleed-front']]]), 'rods-spin.front'))->toBe('ready');
+    expect(stateOf(worked($sheet, [...$set, ['wait_seen', ['wait' => 'bleed-front']]]), 'rods-spin.front'))->toBe('ready');
     $sealed = demoSheet('brindlecote-812');
     $joined = upTo($sealed, 'barrel-down');
     expect(blockedBy(worked($sealed, $joined, now: 119), 'piston-in.1'))->toBe(['wait'])
@@ -104,18 +104,18 @@ it('lets a wait run by the clock, and some until a person has seen', function ()
 
 it('says what lifting to a slab costs, and replay takes just that', function () {
     $sheet = demoSheet('harbick-421');
-    $done = [...upTo($sheet, 'cover-on'), [EntryKind::ReadingTaken, ['spot' => 'valve_lash.1.1in', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm']]]];
+    $done = [...upTo($sheet, 'cover-on'), ['reading_taken', ['spot' => 'valve_lash.1.1in', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm']]]];
     $state = worked($sheet, $done);
     $cost = LiftCost::to($state, $sheet->heightOf('head-gasket'));
     expect(array_column($cost->toArray()['void'], 'step'))->toContain('head-gasket', 'head-on', 'torque.head', 'cam-in', 'chain-on', 'timed', 'lash.1in', 'cover-on', 'ignition')->not->toContain('barrel-down', 'turned', 'deck');
     expect($cost->toArray()['comes_off'])->toBe(['cover', 'cam', 'head'])
         ->and(array_column($cost->stale, 'reading'))->toBe(['valve_lash.1.1in'])
         ->and(array_column($cost->spent, 'part'))->toContain('Cover gasket', 'Tensioner gasket');
-    $lifted = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'head']]]);
-    $void = array_keys(array_filter($lifted->steps(), fn ($step): bool => $lifted->stepState($step) === StepState::Void));
+    $lifted = worked($sheet, [...$done, ['slab_lifted', ['slab' => 'head']]]);
+    $void = array_keys(array_filter($lifted->work->steps(), fn ($step): bool => $lifted->work->stateOf($step) === StepState::Void));
     expect($void)->toEqualCanonicalizing(array_column($cost->toArray()['void'], 'step'))
-        ->and($lifted->staleAt('valve_lash.1.1in'))->not->toBeNull()
-        ->and($lifted->slabState($sheet->slabs[$sheet->heightOf('head-gasket')])->value)->toBe('loose')
+        ->and($lifted->readings->staleAt('valve_lash.1.1in'))->not->toBeNull()
+        ->and($lifted->slabs->of($sheet->stack->slabs[$sheet->heightOf('head-gasket')])->value)->toBe('loose')
         ->and(stateOf($lifted, 'turned'))->toBe('done');
 });
 
@@ -126,7 +126,7 @@ it('costs nothing to reach what lies open', function () {
 
 it('makes stale what an act makes stale, no less and no more', function (string $act, array $void, array $kept) {
     $sheet = demoSheet('harbick-421');
-    $state = worked($sheet, [...upTo($sheet, 'cover-on'), [EntryKind::ActDone, ['act' => $act, 'cylinder' => '1']]]);
+    $state = worked($sheet, [...upTo($sheet, 'cover-on'), ['act_done', ['act' => $act, 'cylinder' => '1']]]);
     foreach ($void as $step) {
         expect(stateOf($state, $step))->toBe('void', $step);
     }
@@ -145,35 +145,35 @@ it('makes stale what an act makes stale, no less and no more', function (string 
 it('takes a mistaken lift back as if it had not been', function () {
     $sheet = demoSheet('harbick-421');
     $done = upTo($sheet, 'cover-on');
-    $lift = [EntryKind::SlabLifted, ['slab' => 'head']];
-    $undone = worked($sheet, [...$done, $lift, [EntryKind::EntryStruck, ['entry' => sprintf('%04d', count($done) + 1), 'reason' => 'wrong engine']]]);
-    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->stepState($step)->value, $state->steps());
+    $lift = ['slab_lifted', ['slab' => 'head']];
+    $undone = worked($sheet, [...$done, $lift, ['entry_struck', ['entry' => sprintf('%04d', count($done) + 1), 'reason' => 'wrong engine']]]);
+    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->work->stateOf($step)->value, $state->work->steps());
     expect($states($undone))->toBe($states(worked($sheet, $done)));
 });
 
 it('lifts within a lift, and half-way', function () {
     $sheet = demoSheet('harbick-421');
     $done = upTo($sheet, 'cover-on');
-    $half = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'cover']], [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
-    $once = worked($sheet, [...$done, [EntryKind::SlabLifted, ['slab' => 'barrel']]]);
-    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->stepState($step)->value, $state->steps());
-    expect($states($half))->toBe($states($once))->and($half->togetherUpTo()->id)->toBe('base-gasket');
+    $half = worked($sheet, [...$done, ['slab_lifted', ['slab' => 'cover']], ['slab_lifted', ['slab' => 'barrel']]]);
+    $once = worked($sheet, [...$done, ['slab_lifted', ['slab' => 'barrel']]]);
+    $states = fn (BuildState $state): array => array_map(fn ($step) => $state->work->stateOf($step)->value, $state->work->steps());
+    expect($states($half))->toBe($states($once))->and($half->slabs->togetherUpTo()->id)->toBe('base-gasket');
 });
 
 it('spends what was crushed and needs it again', function () {
     $sheet = demoSheet('ulvane-139r');
-    $part = fn (BuildState $state): string => array_column(array_map(fn ($part): array => [$part->part, $part->state], $state->parts()), 1, 0)['Base gasket'];
+    $part = fn (BuildState $state): string => array_column(array_map(fn ($part): array => [$part->part, $part->state], PlannedPart::all($state)), 1, 0)['Base gasket'];
     $fitted = upTo($sheet, 'torque.head');
     expect($part(worked($sheet, [])))->toBe('needed')->and($part(worked($sheet, $fitted)))->toBe('fitted');
-    $lifted = [...$fitted, [EntryKind::SlabLifted, ['slab' => 'base-gasket']]];
+    $lifted = [...$fitted, ['slab_lifted', ['slab' => 'base-gasket']]];
     expect($part(worked($sheet, $lifted)))->toBe('spent')
-        ->and($part(worked($sheet, [...$lifted, [EntryKind::PartOrdered, ['part' => 'Base gasket']]])))->toBe('ordered');
+        ->and($part(worked($sheet, [...$lifted, ['part_ordered', ['part' => 'Base gasket']]])))->toBe('ordered');
 });
 
 it('says how a step is done by the school that was chosen', function () {
     $sheet = demoSheet('ulvane-139r');
-    expect(Plan::of($sheet)['barrel-down']->how)->toContain('light film of running oil');
-    expect(Plan::of($sheet, ['bore_assembly' => 'dry'])['barrel-down']->how)->toContain('dry');
+    expect(Plan::of($sheet)['barrel-down']->words->how)->toContain('light film of running oil');
+    expect(Plan::of($sheet, ['bore_assembly' => 'dry'])['barrel-down']->words->how)->toContain('dry');
     foreach (School::all() as $school) {
         expect(count($school->options))->toBeGreaterThan(1);
     }

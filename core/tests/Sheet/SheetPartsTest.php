@@ -14,7 +14,7 @@ function substituted(array $changes): EngineSheet
 
 it('counts with what other parts bring', function (array $changes, float $displacement, ?string $gasket) {
     $sheet = substituted($changes);
-    expect($sheet->displacement())->toEqualWithDelta($displacement, 0.05)->and($sheet->gasketOpening?->short())->toBe($gasket);
+    expect($sheet->displacement())->toEqualWithDelta($displacement, 0.05)->and($sheet->geometry->gasketOpening?->short())->toBe($gasket);
 })->with([
     'nothing changed: π/4 · 8.6² · 7.25' => [[], 421.1, '87 mm'],
     'a larger bore: π/4 · 8.8² · 7.25' => [[['replaces' => 'barrel', 'by' => 'kit', 'source' => 'piston maker', 'bore' => '88 mm', 'confirmed' => []]], 441.0, '87 mm'],

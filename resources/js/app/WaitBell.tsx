@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
-import { useLeft } from '../screens/Build/SlipTop'
+import { useLeft } from '../screens/Bench/SlipTop'
 import { useFloor } from './queries'
 
 /** The wait that is due next, always in sight; it calls when its time has come: by sound, by title, and by notification if allowed. */

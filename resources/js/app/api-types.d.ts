@@ -1169,6 +1169,7 @@ export interface components {
             /** @description the name of its place and quantity without the cylinder */
             label: string;
             unit: string;
+            units: string[];
             instrument: string;
             instruments: string[];
             isExpected: boolean;

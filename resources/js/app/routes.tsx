@@ -1,5 +1,5 @@
 import { createBrowserRouter, Navigate } from 'react-router'
-import { Build } from '../screens/Build/Build'
+import { Bench } from '../screens/Bench/Bench'
 import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
 import { Heights } from '../screens/Heights/Heights'
@@ -25,7 +25,7 @@ export const router = createBrowserRouter([
         element: <Shell />,
         children: [
             { path: '/', element: <Floor /> },
-            { path: '/jobs/:number', element: <Build /> },
+            { path: '/jobs/:number', element: <Bench /> },
             { path: '/jobs/:number/record', element: <Record /> },
             { path: '/jobs/:number/rings', element: <Rings /> },
             { path: '/jobs/:number/pairing', element: <Pairing /> },

@@ -1,0 +1,104 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\FilingShape;
+use App\Http\Shapes\MarkShape;
+use App\Http\Shapes\RulerShape;
+use App\Http\Shapes\SourceShape;
+use App\Http\Shapes\VerdictShape;
+use App\Http\Shapes\WhiskerShape;
+use App\Http\Shapes\ZoneShape;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Fitting\Filing;
+use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\Limit;
+use Moltrek\Core\Judgement\Ruler;
+use Moltrek\Core\Judgement\Verdict;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\SheetLimit;
+use Moltrek\Core\Sheet\SourceKind;
+
+/** An assessment of the core as the screens take it: lengths in millimetres, the ruler ready to draw. */
+final class AssessmentView
+{
+    public static function of(Assessment $assessment, string $slab, bool $isExpected): AssessmentShape
+    {
+        $subject = $assessment->subject;
+        $source = $subject->source;
+
+        return new AssessmentShape(
+            $subject->id, $subject->scope, $subject->quantity->key, $subject->name, $subject->cylinder?->id, $slab,
+            $assessment->figure,
+            $assessment->doubt === null ? null : self::millimetres($assessment->doubt->nanometres),
+            $assessment->verdict === null ? null : self::verdict($assessment->verdict),
+            $source->limit === null ? null : self::ruler(Ruler::of($source->limit, $assessment->intervals), $source->limit->dimension),
+            $subject->spots, $subject->missing,
+            array_map(static fn (SheetLimit $stated): SourceShape => self::stated($stated, $source->range, $source->service), $source->offered),
+            $source->reason,
+            $assessment->filing === null ? null : self::filing($assessment->filing),
+            $subject->quantity->dimension()->canonicalUnit()->symbol, $isExpected,
+        );
+    }
+
+    private static function filing(Filing $filing): FilingShape
+    {
+        return new FilingShape($filing->written(), array_map(static fn (Length $bite): float => $bite->quantity()['value'], $filing->bites), $filing->leaf);
+    }
+
+    public static function verdict(Verdict $verdict): VerdictShape
+    {
+        return new VerdictShape(
+            $verdict->state->value, $verdict->side?->value, $verdict->likely?->value, $verdict->words, $verdict->reason, $verdict->action,
+            $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
+        );
+    }
+
+    private static function ruler(?Ruler $ruler, Dimension $dimension): ?RulerShape
+    {
+        $at = $dimension->canonicalValue(...);
+
+        return $ruler === null ? null : new RulerShape(
+            $at($ruler->from), $at($ruler->to),
+            array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone']->value, $zone['side']?->value), $ruler->zones),
+            array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
+            array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
+                $at($interval->low), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
+            ), $ruler->intervals),
+        );
+    }
+
+    /** What a source states, and whether it rules the range or the service limit. */
+    public static function stated(SheetLimit $stated, ?SourceKind $range, ?SourceKind $service): SourceShape
+    {
+        $remarks = $stated->remarks();
+
+        return new SourceShape(
+            $stated->source->value, self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'), $stated->limit->hasRange(), $stated->limit->hasService(),
+            $stated->limit->hasRange() && $range === $stated->source, $stated->limit->hasService() && $service === $stated->source,
+        );
+    }
+
+    /** "0.050 to 0.065, service 0.100 mm". */
+    public static function limitText(Limit $limit): string
+    {
+        $decimals = $limit->dimension->decimals();
+        $figure = static fn (int|float|null $base): string => $base === null ? '' : number_format($limit->dimension->canonicalValue($base), $decimals, '.', '');
+        $range = match (true) {
+            $limit->min !== null && $limit->max !== null => $figure($limit->min).' to '.$figure($limit->max),
+            $limit->min !== null => 'at least '.$figure($limit->min),
+            $limit->max !== null => 'at most '.$figure($limit->max),
+            default => '',
+        };
+        $service = implode(' to ', array_filter([$figure($limit->serviceMin), $figure($limit->serviceMax)]));
+
+        return implode(', ', array_filter([$range, $service === '' ? '' : 'service '.$service])).' '.$limit->dimension->canonicalUnit()->symbol;
+    }
+
+    private static function millimetres(int|float $nanometres): float
+    {
+        return Dimension::Length->canonicalValue($nanometres);
+    }
+}

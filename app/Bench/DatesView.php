@@ -1,0 +1,253 @@
+<?php
+
+namespace App\Bench;
+
+use App\Calculations\Schedule;
+use App\Http\Shapes\DateBarShape;
+use App\Http\Shapes\DateJobShape;
+use App\Http\Shapes\DatePartShape;
+use App\Http\Shapes\NeedShape;
+use App\Models\Job;
+use App\Models\Role;
+use App\Models\User;
+use DateTimeImmutable;
+use DateTimeZone;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Parts\PartOnOrder;
+use Moltrek\Core\Log\Parts\PlannedPart;
+use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Scheduling\Schedule as Laid;
+use Moltrek\Core\Scheduling\Scheduler;
+use Moltrek\Core\Scheduling\ShopTask;
+use Moltrek\Core\Scheduling\WorkCalendar;
+
+/** What finishes when: every open step of every job laid over people, opening hours, waits and parts on order. */
+final class DatesView
+{
+    /** A part that nobody has promised a day for is counted on after so many days. */
+    private const UNPROMISED = 7;
+
+    /** @var array<int, BuildState> */
+    private array $states = [];
+
+    /** @var array<int, Job> */
+    private array $jobs = [];
+
+    /**
+     * @param  int|null  $lateJob  a job whose parts are tried this many days later, without saving anything
+     */
+    public function __construct(private readonly DateTimeImmutable $now, private readonly ?int $lateJob = null, private readonly int $daysLater = 0)
+    {
+        foreach (Job::query()->with('sheet')->where('closed_at', null)->get()->sortBy(static fn (Job $job): array => [$job->promised?->format('Y-m-d') ?? '9999', $job->number]) as $job) {
+            $this->jobs[$job->number] = $job;
+            $this->states[$job->number] = JobLog::state($job);
+        }
+    }
+
+    /** @return list<string> */
+    public static function people(): array
+    {
+        return array_values(User::query()->get()->sortBy('id')->map(static fn (User $user): string => $user->initials)->all());
+    }
+
+    /** @return list<DateJobShape> */
+    public function jobs(): array
+    {
+        $tasks = [];
+        foreach ($this->states as $number => $state) {
+            array_push($tasks, ...$this->tasks($number, $state));
+        }
+        $document = json_decode((string) json_encode([
+            'start' => $this->now->format('Y-m-d\TH:i:00P'), 'zone' => $this->now->getTimezone()->getName(), 'hours' => config('shop.hours'), 'people' => self::people(), 'tasks' => $tasks,
+        ]));
+        $ranks = array_flip(array_keys($this->jobs));
+        $answer = Schedule::laidOut($document, static fn (array $tasks, int $people, int $start, WorkCalendar $calendar): Laid => Scheduler::inTurn($tasks, $people, $start, $calendar,
+            array_map(static fn (ShopTask $task): int => $ranks[(int) explode(':', $task->id, 2)[0]], $tasks)));
+        $byJob = [];
+        foreach ($answer['tasks'] as $task) {
+            $byJob[(int) explode(':', $task['id'], 2)[0]][] = $task;
+        }
+
+        return array_map(fn (int $number): DateJobShape => $this->job($number, $byJob[$number] ?? []), array_keys($this->jobs));
+    }
+
+    /**
+     * Who has a job in hand: of the mechanics the one with the most entries in its log, else the one whose turn it is.
+     *
+     * @return list<string>
+     */
+    private function hands(int $number, BuildState $state): array
+    {
+        $able = array_values(User::query()->get()->sortBy('id')->filter(static fn (User $user): bool => $user->role !== Role::Owner)->map(static fn (User $user): string => $user->initials)->all());
+        $counts = array_count_values(array_map(static fn (Entry $entry): string => $entry->by, $state->entries));
+        $mine = array_intersect_key($counts, array_flip($able));
+        arsort($mine);
+
+        return $able === [] ? self::people() : [(string) (array_key_first($mine) ?? $able[$number % count($able)])];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function tasks(int $number, BuildState $state): array
+    {
+        $tasks = [];
+        $who = $this->hands($number, $state);
+        foreach ($state->work->waits() as $wait) {
+            $tasks[] = ['id' => "$number:wait.".$wait->wait->id, 'minutes' => max(0, intdiv($wait->due()->getTimestamp() - $this->now->getTimestamp(), 60)), 'kind' => 'wait'];
+        }
+        foreach ($state->work->steps() as $step) {
+            if ($state->work->isDone($step) || $step->asks->asFound && $state->work->blockages($step) !== []) {
+                continue;
+            }
+            $open = array_map(static fn (string $need): string => "$number:$need", $state->work->openNeeds($step));
+            if ($step->order->hold !== null && ! $state->work->isDone($state->work->steps()[$step->order->hold])) {
+                $open[] = "$number:".$step->order->hold;
+            }
+            foreach ($state->work->waits() as $begun) {
+                if ($begun->wait->holds === $step->id) {
+                    $open[] = "$number:wait.".$begun->wait->id;
+                }
+            }
+            foreach ($state->sheet->work->waits as $wait) {
+                if (in_array($wait->after, $step->order->needs, true)) {
+                    $running = array_filter($state->work->waits(), static fn (RunningWait $each): bool => $each->wait->id === $wait->id) !== [];
+                    if ($running || ! $state->work->isDone($state->work->steps()[$wait->after] ?? $step)) {
+                        $open[] = "$number:wait.".$wait->id;
+                        if (! $running && ! in_array("$number:wait.".$wait->id, array_column($tasks, 'id'), true)) {
+                            $tasks[] = ['id' => "$number:wait.".$wait->id, 'minutes' => intdiv($wait->seconds, 60), 'after' => ["$number:".$wait->after], 'kind' => 'wait'];
+                        }
+                    }
+                }
+            }
+            $task = ['id' => "$number:".$step->id, 'minutes' => $step->minutes, 'after' => array_values(array_unique($open)), 'who' => $who];
+            $due = $this->partsDue($number, $state, $step->id, $state->decisions->partsOf($step));
+            $tasks[] = $due === null ? $task : $task + ['not_before' => $due];
+        }
+        $known = array_column($tasks, 'id');
+
+        return array_map(static fn (array $task): array => ['after' => array_values(array_intersect($task['after'] ?? [], $known))] + $task, $tasks);
+    }
+
+    /**
+     * When the last part that a step waits for is counted on, at opening.
+     *
+     * @param  list<string>  $takes
+     */
+    private function partsDue(int $number, BuildState $state, string $step, array $takes): ?string
+    {
+        $days = array_map(
+            fn (PartOnOrder $part): string => $part->promised ?? $this->now->modify('+'.self::UNPROMISED.' days')->format('Y-m-d'),
+            array_filter($state->parts->onOrder(), static fn (PartOnOrder $part): bool => $part->holdsUp($step) || in_array($part->part, $takes, true)),
+        );
+        if ($days === []) {
+            return null;
+        }
+        $day = new DateTimeImmutable(max($days).' 08:00', $this->now->getTimezone());
+
+        return ($number === $this->lateJob ? $day->modify("+$this->daysLater days") : $day)->format('Y-m-d\TH:i:sP');
+    }
+
+    /** @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks */
+    private function job(int $number, array $tasks): DateJobShape
+    {
+        $job = $this->jobs[$number];
+        $state = $this->states[$number];
+        $finish = $tasks === [] ? $this->now->format(DATE_ATOM) : max(array_column($tasks, 'finish'));
+        $finished = new DateTimeImmutable($finish);
+        $late = $job->promised === null ? null : -Promise::daysLeft($finished->setTimezone($this->now->getTimezone()), $job->promised);
+
+        return new DateJobShape($number, $state->sheet->title(), $finish, $job->promised?->format('Y-m-d'), $late,
+            $this->bars($state, $tasks),
+            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised), $state->parts->onOrder()),
+            self::needs($number, $state, $tasks));
+    }
+
+    /**
+     * By when each part that is not here has to be.
+     *
+     * @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks
+     * @return list<NeedShape>
+     */
+    private static function needs(int $number, BuildState $state, array $tasks): array
+    {
+        $starts = array_column($tasks, 'start', 'id');
+        $needs = [];
+        foreach (PlannedPart::all($state) as $part) {
+            $at = array_filter(array_map(static fn (string $step): ?string => $starts["$number:$step"] ?? null, $part->for));
+            if ($at !== [] && ! in_array($part->state, ['arrived', 'fitted'], true)) {
+                $needs[] = new NeedShape($part->part, min($at));
+            }
+        }
+
+        return $needs;
+    }
+
+    /**
+     * One person's tasks that follow each other are one bar.
+     *
+     * @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks
+     * @return list<DateBarShape>
+     */
+    private function bars(BuildState $state, array $tasks): array
+    {
+        usort($tasks, static fn (array $one, array $other): int => [$one['who'], $one['start']] <=> [$other['who'], $other['start']]);
+        $bars = [];
+        foreach ($tasks as $task) {
+            if ($task['start'] === $task['finish']) {
+                continue;
+            }
+            $last = array_pop($bars);
+            $name = $this->name($state, explode(':', $task['id'], 2)[1]);
+            if ($last !== null && $last->who === $task['who'] && $last->who !== null && $this->meet($last->finish, $task['start'])) {
+                $bars[] = new DateBarShape($last->who, $last->start, $task['finish'], $last->text, $last->critical || $task['critical']);
+
+                continue;
+            }
+            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $name, $task['critical'])]);
+        }
+
+        return $bars;
+    }
+
+    private function meet(string $finish, string $start): bool
+    {
+        return strtotime($start) - strtotime($finish) < 15 * 60;
+    }
+
+    private function name(BuildState $state, string $id): string
+    {
+        if (str_starts_with($id, 'wait.')) {
+            foreach ($state->sheet->work->waits as $wait) {
+                if ('wait.'.$wait->id === $id) {
+                    return $wait->name;
+                }
+            }
+        }
+
+        return $state->work->steps()[$id]->words->name ?? $id;
+    }
+
+    /** @return list<array{uid: string, at: DateTimeImmutable, allDay: bool, text: string}> promises, arrivals, ends of waits */
+    public function events(): array
+    {
+        $events = [];
+        foreach ($this->states as $number => $state) {
+            $title = $state->sheet->title().', job '.$number;
+            $promised = $this->jobs[$number]->promised;
+            if ($promised !== null) {
+                $events[] = ['uid' => "job-$number-promised", 'at' => $promised->toDateTimeImmutable(), 'allDay' => true, 'text' => $title.' is promised'];
+            }
+            foreach ($state->parts->onOrder() as $part) {
+                if ($part->promised !== null) {
+                    $events[] = ['uid' => "job-$number-part-".md5($part->part), 'at' => new DateTimeImmutable($part->promised, new DateTimeZone('UTC')), 'allDay' => true, 'text' => $part->part.' arrives for '.$title];
+                }
+            }
+            foreach ($state->work->waits() as $wait) {
+                $events[] = ['uid' => "job-$number-wait-".$wait->wait->id, 'at' => $wait->due(), 'allDay' => false, 'text' => $wait->wait->name.', '.$title];
+            }
+        }
+
+        return $events;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\CylinderShape;
+use App\Http\Shapes\DrawingShape;
+use App\Http\Shapes\RingShape;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Ring;
+use Moltrek\Core\Timing\CrankGeometry;
+
+/** What a drawing of the engine needs, in millimetres; where the sheet is silent, in proportion to bore and stroke. */
+final class DrawingView
+{
+    /** The crank angle, in degrees, at which engines are drawn standing still: both ends of a stroke can be told apart. */
+    private const SHOWN_AT = 55.0;
+
+    public static function of(EngineSheet $sheet): DrawingShape
+    {
+        $stroke = self::millimetres($sheet->geometry->stroke);
+        $bore = self::millimetres($sheet->geometry->bore);
+        $piston = $sheet->piston->height === null ? 0.75 * $bore : self::millimetres($sheet->piston->height);
+
+        $rod = $sheet->geometry->rod === null ? 1.9 * $stroke : self::millimetres($sheet->geometry->rod);
+        $geometry = new CrankGeometry($stroke / 2, $rod);
+
+        return new DrawingShape(
+            $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle, $sheet->layout->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
+            $bore, $stroke,
+            $rod,
+            $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
+            $piston,
+            self::millimetres($sheet->piston->gaugePoint),
+            array_map(static fn (Cylinder $cylinder): CylinderShape => self::cylinder($cylinder, $geometry), $sheet->layout->cylinders),
+            array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind->value), $sheet->piston->rings),
+        );
+    }
+
+    private static function cylinder(Cylinder $cylinder, CrankGeometry $geometry): CylinderShape
+    {
+        $crank = fmod(self::SHOWN_AT + $cylinder->phase, 360.0);
+
+        return new CylinderShape($cylinder->id, $cylinder->name, $cylinder->phase, $geometry->belowTopDeadCentre($crank), $crank, $cylinder->bank);
+    }
+
+    private static function millimetres(Length $length): float
+    {
+        return $length->quantity()['value'];
+    }
+}

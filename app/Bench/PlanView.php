@@ -1,0 +1,160 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\AskShape;
+use App\Http\Shapes\BlockageShape;
+use App\Http\Shapes\DebtShape;
+use App\Http\Shapes\HomePartShape;
+use App\Http\Shapes\LedgerItemShape;
+use App\Http\Shapes\LiftCostShape;
+use App\Http\Shapes\LiftItemShape;
+use App\Http\Shapes\PlannedPartShape;
+use App\Http\Shapes\SchoolOptionShape;
+use App\Http\Shapes\SchoolShape;
+use App\Http\Shapes\StepShape;
+use App\Http\Shapes\SymptomShape;
+use App\Http\Shapes\WaitShape;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Parts\PlannedPart;
+use Moltrek\Core\Log\Planning\Debt;
+use Moltrek\Core\Log\Planning\HoldWaived;
+use Moltrek\Core\Log\Planning\LedgerItem;
+use Moltrek\Core\Log\Planning\LiftCost;
+use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\HomePart;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\Suspects;
+use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\Symptom;
+
+/** The order of work as the screens take it. */
+final readonly class PlanView
+{
+    private const INSTANT = 'Y-m-d\TH:i:s.v\Z';
+
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    /** @return list<StepShape> */
+    public function steps(): array
+    {
+        return array_map($this->step(...), array_values($this->state->work->steps()));
+    }
+
+    private function step(Step $step): StepShape
+    {
+        $work = $this->state->work;
+        $isDone = $work->isDone($step);
+        $needs = $isDone ? [] : $work->openNeeds($step);
+        $blocked = $isDone || $needs !== [] ? [] : $work->blockages($step);
+        $done = $isDone ? $work->doneBy($step->id) : null;
+        $access = array_values(array_intersect_key($step->order->access, array_flip($needs)))[0] ?? null;
+
+        return new StepShape(
+            $step->id, $step->place->slab, $step->place->cylinder, $step->kind->value,
+            $step->words->name, $step->words->why, $step->words->how, $step->words->uses, $step->words->tools, $this->state->decisions->partsOf($step),
+            $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
+            $needs,
+            array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
+            $work->voidBecause($step), $this->asks($step),
+            array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
+            $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id),
+            $access?->sentence(),
+        );
+    }
+
+    /** @return list<AskShape> */
+    private function asks(Step $step): array
+    {
+        $answers = $this->state->work->answersTo($step->id);
+
+        return array_map(static function (int $item, string $text) use ($answers): AskShape {
+            $answer = $answers[$item] ?? null;
+
+            return new AskShape($item, $text, $answer?->by, $answer?->said instanceof HoldWaived ? $answer->said->reason : null);
+        }, array_keys($step->asks->items), $step->asks->items);
+    }
+
+    /** @return list<WaitShape> */
+    public function waits(): array
+    {
+        return array_map(static fn (RunningWait $wait): WaitShape => new WaitShape($wait->wait->id, $wait->wait->name, $wait->since->format(self::INSTANT), $wait->due()->format(self::INSTANT), $wait->wait->seen), $this->state->work->waits());
+    }
+
+    /** @return list<LedgerItemShape> */
+    public function ledger(): array
+    {
+        return array_map(static fn (LedgerItem $item): LedgerItemShape => new LedgerItemShape($item->what, $item->dropped, $item->by->by, $item->by->at->format(self::INSTANT)), $this->state->ledger->items());
+    }
+
+    /** @return list<DebtShape> */
+    public function debts(): array
+    {
+        return array_map(static fn (Debt $debt): DebtShape => new DebtShape($debt->what, $debt->reason, $debt->release, $debt->by->by), $this->state->ledger->debts());
+    }
+
+    /** @return list<PlannedPartShape> */
+    public function parts(): array
+    {
+        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->value, $part->condition, $part->reuse?->mayGoBack() !== false), PlannedPart::all($this->state));
+    }
+
+    /** @return list<HomePartShape> */
+    public function homeParts(): array
+    {
+        return array_map(function (HomePart $part): HomePartShape {
+            $moved = $this->state->parts->backOf($part->id);
+            $slab = $this->state->slabs->of($this->state->sheet->stack->slabs[$this->state->sheet->heightOf($part->slab) ?? 0]);
+
+            return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
+                $moved === null || $moved->place === $part->place ? null : $moved->place, $moved?->reason, $moved !== null);
+        }, array_values(HomePart::on($this->state->sheet)));
+    }
+
+    /** @return list<SchoolShape> the matters that this engine's plan knows; fixed once their step is done */
+    public function schools(): array
+    {
+        $shapes = [];
+        foreach (School::all() as $school) {
+            if (array_filter($this->state->work->steps(), static fn (Step $step): bool => $step->isDoneBy($school->matter)) === []) {
+                continue;
+            }
+            [$chosen, $whose] = $this->state->schools->of($school);
+            $shapes[] = new SchoolShape($school->matter, $school->question, $chosen, $whose, $this->state->schools->chosen($school->matter)?->reason, $this->state->work->isSettled($school->matter),
+                array_map(static fn (string $name, array $option): SchoolOptionShape => new SchoolOptionShape($name, $option['for'], $option['against']), array_keys($school->options), $school->options));
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<SymptomShape> */
+    public function symptoms(): array
+    {
+        $complaint = $this->state->closing->complaint();
+
+        return array_map(static fn (Symptom $symptom): SymptomShape => new SymptomShape($symptom->symptom, $symptom->suspect, $symptom->test, Suspects::isSpokenOf($symptom, $complaint)), Suspects::on($this->state->sheet, $complaint));
+    }
+
+    public function minutesLeft(): int
+    {
+        return array_sum(array_map(fn (Step $step): int => $this->state->work->isDone($step) ? 0 : $step->minutes, $this->state->work->steps()));
+    }
+
+    public function liftCost(int $height): LiftCostShape
+    {
+        $cost = LiftCost::to($this->state, $height);
+        $steps = $this->state->work->steps();
+
+        return new LiftCostShape(
+            array_map(static fn ($slab): string => $slab->name, $cost->comesOff),
+            array_map(static fn (array $item): LiftItemShape => new LiftItemShape($item['part'], $item['why']), $cost->spent),
+            array_map(static fn (array $item): LiftItemShape => new LiftItemShape($steps[$item['step']]->words->name, $item['why']), $cost->void),
+            array_map(fn (array $item): LiftItemShape => new LiftItemShape($this->state->spots[$item['reading']]->name, $item['why']), $cost->stale),
+            $cost->minutes,
+        );
+    }
+}

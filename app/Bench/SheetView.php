@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\ConsequenceShape;
+use App\Http\Shapes\SheetLimitShape;
+use App\Http\Shapes\SheetShape;
+use App\Http\Shapes\SheetVersionShape;
+use App\Http\Shapes\SourceShape;
+use App\Models\Sheet;
+use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Fitting\Ruling;
+use Moltrek\Core\Measuring\Catalogue;
+use Moltrek\Core\Sheet\Consequences;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\JudgedQuantity;
+use Moltrek\Core\Sheet\SheetLimit;
+
+/** An engine sheet as the spec book shows it, sources side by side. */
+final class SheetView
+{
+    public static function of(Sheet $sheet): SheetShape
+    {
+        $engine = $sheet->engine();
+        $versions = DB::table('engine_sheets')->leftJoin('jobs', 'jobs.engine_sheet_id', '=', 'engine_sheets.id')
+            ->where('slug', $sheet->slug)->groupBy('engine_sheets.id', 'version', 'engine_sheets.created_at')->orderByDesc('version')
+            ->selectRaw('version, engine_sheets.created_at as at, count(jobs.id) as jobs')->get();
+
+        return new SheetShape(
+            $sheet->slug, $engine->title(), $engine->description(), BuildView::facts($engine), $sheet->version,
+            array_values($versions->map(static fn ($row): SheetVersionShape => new SheetVersionShape((int) $row->version, substr((string) $row->at, 0, 10), (int) $row->jobs))->all()),
+            self::limits($engine),
+            array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),
+            $sheet->written(),
+        );
+    }
+
+    /** @return list<SheetLimitShape> */
+    public static function limits(EngineSheet $engine): array
+    {
+        $rows = [];
+        foreach (JudgedQuantity::names() as $key) {
+            $stated = array_filter($engine->limits->stated, static fn (SheetLimit $limit): bool => $limit->quantity === $key);
+            $places = array_unique(array_merge(...array_map(static fn (SheetLimit $limit): array => $limit->of === [] ? [] : $limit->of, array_values($stated)), ...[[]]));
+            foreach ($places === [] ? ($stated === [] ? [] : [null]) : $places as $place) {
+                $limits = $engine->limitsFor($key, ...($place === null ? [] : [$place]));
+                $source = Ruling::over($limits, null);
+                $rows[] = new SheetLimitShape(Catalogue::all()[$key]->title(), $place ?? '',
+                    array_map(static fn (SheetLimit $limit): SourceShape => AssessmentView::stated($limit, $source->range, $source->service), $limits));
+            }
+        }
+
+        return $rows;
+    }
+
+    /** Limits as CSV: one line a source's statement. */
+    public static function limitsCsv(EngineSheet $engine): string
+    {
+        $lines = [['quantity', 'of', 'source', 'limit', 'condition', 'rules range', 'rules service']];
+        foreach (self::limits($engine) as $row) {
+            foreach ($row->sources as $source) {
+                $lines[] = [$row->quantity, $row->of, $source->source, $source->text, '', $source->rulesRange ? 'yes' : '', $source->rulesService ? 'yes' : ''];
+            }
+        }
+        $out = fopen('php://temp', 'r+b');
+        assert($out !== false);
+        foreach ($lines as $line) {
+            fputcsv($out, $line, escape: '');
+        }
+        rewind($out);
+
+        return (string) stream_get_contents($out);
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+namespace App\Bench;
+
+use App\Calculations\JsonText;
+use App\Http\Shapes\WaitShape;
+use App\Models\Job;
+use Illuminate\Support\Facades\DB;
+use stdClass;
+
+/**
+ * What the floor shows of each job, kept per last log entry and day, so that the floor does not replay every log each time.
+ * Derived from the log; a missing or old summary is simply made again.
+ */
+final class Summaries
+{
+    /** @return list<string> floor shapes as JSON, what can be worked first, then by promised day */
+    public static function ofOpenJobs(): array
+    {
+        $today = Shop::now()->format('Y-m-d');
+        $now = Shop::now()->getTimestamp();
+        $workable = $waiting = [];
+        foreach (self::rows() as $row) {
+            $isNew = $row->kept_seq !== null && (int) $row->kept_seq === (int) $row->last_seq && $row->day === $today && ($row->until === null || strtotime((string) $row->until) > $now);
+            [$canBeWorked, $summary] = $isNew ? [(bool) $row->workable, (string) $row->summary] : self::refresh((int) $row->id, (int) $row->last_seq, $today);
+            if ($canBeWorked) {
+                $workable[] = $summary;
+            } else {
+                $waiting[] = $summary;
+            }
+        }
+
+        return [...$workable, ...$waiting];
+    }
+
+    /** @return list<stdClass> */
+    private static function rows(): array
+    {
+        return array_values(DB::select('select jobs.id, coalesce(latest.seq, 0) as last_seq, kept.last_seq as kept_seq, kept.day, kept.until, kept.workable, kept.summary
+            from jobs
+            left join lateral (select seq from log_entries where job_id = jobs.id order by seq desc limit 1) latest on true
+            left join job_summaries kept on kept.job_id = jobs.id
+            where jobs.closed_at is null
+            order by jobs.promised nulls last, jobs.number'));
+    }
+
+    /** @return array{bool, string} */
+    private static function refresh(int $id, int $sequence, string $today): array
+    {
+        $job = Job::query()->findOrFail($id);
+        $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
+        $summary = JsonText::encode($shape);
+        DB::table('job_summaries')->upsert(
+            [['job_id' => $id, 'last_seq' => $sequence, 'day' => $today, 'workable' => $shape->next->canBeWorked, 'until' => $shape->waits === [] ? null : min(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits)), 'summary' => $summary]],
+            ['job_id'], ['last_seq', 'day', 'workable', 'until', 'summary'],
+        );
+
+        return [$shape->next->canBeWorked, $summary];
+    }
+}

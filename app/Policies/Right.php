@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Policies;
+
+use App\Models\Role;
+
+/**
+ * Who may do what in the shop: the one table. Everybody who is signed in may work on the bench; what binds the shop, or
+ * undoes another's word, is not an apprentice's alone.
+ */
+enum Right: string
+{
+    case KeepSheet = 'keep-sheet';
+    case ChangeTools = 'change-tools';
+    case HandOver = 'hand-over';
+    case StrikeAnothers = 'strike-anothers';
+    case AdoptSheet = 'adopt-sheet';
+    case MakeHabits = 'make-habits';
+
+    /** @return list<Role> */
+    public function holders(): array
+    {
+        return match ($this) {
+            self::MakeHabits => [Role::Owner],
+            default => [Role::Owner, Role::Mechanic],
+        };
+    }
+
+    public function isOf(Role $role): bool
+    {
+        return in_array($role, $this->holders(), true);
+    }
+
+    /** Why somebody may not, and who may. */
+    public function refusal(): string
+    {
+        $who = implode(' or ', array_map(static fn (Role $role): string => 'the '.$role->value, array_reverse($this->holders())));
+        $what = match ($this) {
+            self::KeepSheet => 'keeps a version of a sheet',
+            self::ChangeTools => 'enters or changes tools',
+            self::HandOver => 'hands a machine over',
+            self::StrikeAnothers => 'strikes out what somebody else has entered',
+            self::AdoptSheet => 'lets a job go on with another version of its sheet',
+            self::MakeHabits => 'makes the habits of the shop',
+        };
+
+        return ucfirst($who).' '.$what.'.';
+    }
+}

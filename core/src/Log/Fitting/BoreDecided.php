@@ -1,0 +1,69 @@
+<?php
+
+namespace Moltrek\Core\Log\Fitting;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\BoreJob;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Planning\Decision;
+
+/** What one bore is to have done to it. */
+final readonly class BoreDecided implements Kind
+{
+    private function __construct(public string $cylinder, public BoreJob $job, public string $size, public string $reason)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'bore_decided';
+    }
+
+    public static function keys(): array
+    {
+        return ['cylinder', 'decision', 'size', 'reason'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self(
+            $payload->text('cylinder', 20), $payload->choice('decision', BoreJob::class),
+            $payload->textOrNull('size', 60) ?? '', $payload->textOrNull('reason', 500) ?? '',
+        );
+    }
+
+    public function admit(Before $before): void
+    {
+        $before->refuseOtherCylinder($this->cylinder);
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->decisions->decide($this, $entry->by);
+        $step = $totals->progress->deciding(Decision::Bore, $this->cylinder);
+        if ($step !== null) {
+            $totals->finish($step, $entry);
+        }
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Bore'.Of::cylinder($state->sheet, $this->cylinder).': '.$this->inShort().($this->reason === '' ? '' : ', '.$this->reason);
+    }
+
+    /** "rebore to +0.25". */
+    public function inShort(): string
+    {
+        return $this->job->value.($this->size === '' ? '' : ' to '.$this->size);
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+namespace Moltrek\Core\Log\Fitting;
+
+use Moltrek\Core\Fitting\BoreJob;
+use Moltrek\Core\Fitting\SourceChoice;
+use Moltrek\Core\Planning\Decision;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\EngineSheet;
+
+/** What has been decided of bores, pistons and rings, and whose figures rule. */
+final class Decisions
+{
+    /** @var array<string, BoreDecided> by cylinder */
+    private array $bores = [];
+
+    /** @var array<string, string> whose decision it was, by cylinder */
+    private array $deciders = [];
+
+    /** @var array<string, GapsPlaced> by cylinder */
+    private array $gaps = [];
+
+    private ?PistonsPaired $pairs = null;
+
+    /** @var array<string, SourceChoice> by scope */
+    private array $choices = [];
+
+    public function __construct(private readonly EngineSheet $sheet)
+    {
+    }
+
+    public function decide(BoreDecided $decided, string $by): void
+    {
+        $this->bores[$decided->cylinder] = $decided;
+        $this->deciders[$decided->cylinder] = $by;
+    }
+
+    public function place(GapsPlaced $placed): void
+    {
+        $this->gaps[$placed->cylinder] = $placed;
+    }
+
+    public function pair(PistonsPaired $paired): void
+    {
+        $this->pairs = $paired;
+    }
+
+    public function choose(string $scope, SourceChoice $choice): void
+    {
+        $this->choices[$scope] = $choice;
+    }
+
+    public function onBore(string $cylinder): ?BoreDecided
+    {
+        return $this->bores[$cylinder] ?? null;
+    }
+
+    public function deciderOf(string $cylinder): ?string
+    {
+        return $this->deciders[$cylinder] ?? null;
+    }
+
+    public function gapsOf(string $cylinder): ?GapsPlaced
+    {
+        return $this->gaps[$cylinder] ?? null;
+    }
+
+    /** @return array<string, string> which piston goes into which bore, as somebody chose */
+    public function pairs(): array
+    {
+        return $this->pairs->pairs ?? [];
+    }
+
+    /** @return array<string, SourceChoice> by scope */
+    public function choices(): array
+    {
+        return $this->choices;
+    }
+
+    /** @return list<string> what a step takes: its one-use parts, and what a decision on its bore asks for */
+    public function partsOf(Step $step): array
+    {
+        $cylinder = $this->sheet->cylinder($step->place->cylinder ?? '');
+        $decided = $step->effect->decides === Decision::PartsOfBore && $cylinder !== null ? $this->onBore($cylinder->id) : null;
+        $of = $cylinder !== null && $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';
+
+        return match ($decided?->job) {
+            BoreJob::Rebore => [...$step->effect->parts, 'Piston '.$decided->size.$of],
+            BoreJob::Replace => [...$step->effect->parts, 'Barrel'.$of],
+            default => $step->effect->parts,
+        };
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+namespace Moltrek\Core\Log;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Closing\HandedOver;
+use Moltrek\Core\Log\Closing\OpenEnd;
+use Moltrek\Core\Log\Fitting\BoreDecided;
+use Moltrek\Core\Log\Fitting\GapsPlaced;
+use Moltrek\Core\Log\Fitting\MarkRead;
+use Moltrek\Core\Log\Fitting\PistonsPaired;
+use Moltrek\Core\Log\Fitting\SourceChosen;
+use Moltrek\Core\Log\Measuring\ReadingTaken;
+use Moltrek\Core\Log\Parts\PartArrived;
+use Moltrek\Core\Log\Parts\PartBack;
+use Moltrek\Core\Log\Parts\PartOrdered;
+use Moltrek\Core\Log\Parts\PartReused;
+use Moltrek\Core\Log\Parts\PartTaken;
+use Moltrek\Core\Log\Parts\PartWrong;
+use Moltrek\Core\Log\Planning\ActDone;
+use Moltrek\Core\Log\Planning\DebtOwed;
+use Moltrek\Core\Log\Planning\DebtPaid;
+use Moltrek\Core\Log\Planning\HoldAnswered;
+use Moltrek\Core\Log\Planning\HoldWaived;
+use Moltrek\Core\Log\Planning\LedgerIn;
+use Moltrek\Core\Log\Planning\LedgerOut;
+use Moltrek\Core\Log\Planning\SchoolChosen;
+use Moltrek\Core\Log\Planning\SlabLifted;
+use Moltrek\Core\Log\Planning\SlabProvisional;
+use Moltrek\Core\Log\Planning\StepDone;
+use Moltrek\Core\Log\Planning\WaitSeen;
+use Moltrek\Core\Log\Planning\WaitStarted;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\Refusal;
+
+/** Every kind of entry there is. */
+final class Kinds
+{
+    private const ALL = [
+        JobOpened::class, SheetAdopted::class, EntryStruck::class, NoteWritten::class,
+        ReadingTaken::class,
+        SourceChosen::class, BoreDecided::class, PistonsPaired::class, GapsPlaced::class, MarkRead::class,
+        StepDone::class, HoldAnswered::class, HoldWaived::class, SlabLifted::class, SlabProvisional::class, ActDone::class,
+        WaitStarted::class, WaitSeen::class, LedgerIn::class, LedgerOut::class, DebtOwed::class, DebtPaid::class, SchoolChosen::class,
+        PartOrdered::class, PartArrived::class, PartWrong::class, PartTaken::class, PartReused::class, PartBack::class,
+        OpenEnd::class, HandedOver::class,
+    ];
+
+    /** @return array<string, class-string<Kind>> by name */
+    public static function all(): array
+    {
+        /** @var array<string, class-string<Kind>>|null $byName */
+        static $byName = null;
+        if ($byName === null) {
+            $byName = [];
+            foreach (self::ALL as $class) {
+                $byName[$class::name()] = $class;
+            }
+        }
+
+        return $byName;
+    }
+
+    /** @return class-string<Kind>|null */
+    public static function named(string $name): ?string
+    {
+        return self::all()[$name] ?? null;
+    }
+
+    /**
+     * The kind that a document names.
+     *
+     * @return class-string<Kind>
+     *
+     * @throws Refusal
+     */
+    public static function in(Fields $fields, string $key): string
+    {
+        $name = $fields->text($key, 40);
+
+        return self::named($name)
+            ?? throw $fields->placed(MalformedDocument::wrongSort($name, 'one of '.implode(', ', array_keys(self::all()))), $key);
+    }
+
+    /**
+     * What a payload says, as one of this kind.
+     *
+     * @param  class-string<Kind>  $kind
+     *
+     * @throws Refusal
+     */
+    public static function read(string $kind, mixed $payload): Kind
+    {
+        return $kind::read(Fields::of($payload, ...$kind::keys()));
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+namespace Moltrek\Core\Log\Measuring;
+
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Undone;
+use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Slab;
+
+/** What has been read where, what of it still holds, and what it was before. */
+final class Readings
+{
+    /** @var array<string, Entry> the last reading of each spot */
+    private array $standing = [];
+
+    /** @var array<string, StaleReading> readings that no longer hold and have not been taken again, by spot */
+    private array $stale = [];
+
+    /** @var array<string, string> how far the engine was together when the standing reading was taken, by spot */
+    private array $takenIn = [];
+
+    /** @var array<string, Entry> the first reading of each spot: the before of what goes out */
+    private array $first = [];
+
+    /** @var array<string, Reading>|null */
+    private ?array $all = null;
+
+    /** @param  array<string, Spot>  $spots */
+    public function __construct(private readonly EngineSheet $sheet, private readonly array $spots)
+    {
+    }
+
+    public function take(Entry $entry, ReadingTaken $said, string $takenIn): void
+    {
+        $this->standing[$said->spot] = $entry;
+        $this->first[$said->spot] ??= $entry;
+        $this->takenIn[$said->spot] = $takenIn;
+        unset($this->stale[$said->spot]);
+        $this->all = null;
+    }
+
+    public function undo(Undone $undone): void
+    {
+        foreach ($this->standing as $id => $reading) {
+            $spot = $this->spots[$id] ?? null;
+            if ($spot !== null && $undone->stales($spot)) {
+                $this->stale[$id] = new StaleReading($reading, $undone->by, $undone->why);
+                unset($this->standing[$id]);
+            }
+        }
+        $this->all = null;
+    }
+
+    /** @return array<string, Reading> the readings that stand, by spot */
+    public function all(): array
+    {
+        if ($this->all === null) {
+            $this->all = [];
+            foreach ($this->standing as $id => $entry) {
+                $reading = $this->of($entry);
+                if ($reading !== null) {
+                    $this->all[$id] = $reading;
+                }
+            }
+        }
+
+        return $this->all;
+    }
+
+    /** The reading that stands at a spot. */
+    public function at(string $spot): ?Reading
+    {
+        return $this->all()[$spot] ?? null;
+    }
+
+    /** The entry whose reading stands at a spot. */
+    public function entryAt(string $spot): ?Entry
+    {
+        return isset($this->all()[$spot]) ? $this->standing[$spot] : null;
+    }
+
+    /** What an entry's reading says, as its place is read by the sheet of this build. */
+    public function of(Entry $entry): ?Reading
+    {
+        $spot = $entry->said instanceof ReadingTaken ? $this->spots[$entry->said->spot] ?? null : null;
+
+        return $entry->said instanceof ReadingTaken && $spot !== null ? $entry->said->at($spot) : null;
+    }
+
+    /** What was read here and no longer holds, until it is read again. */
+    public function staleAt(string $spot): ?StaleReading
+    {
+        return $this->stale[$spot] ?? null;
+    }
+
+    /** The first reading here, if another has followed it. */
+    public function firstAt(string $spot): ?Entry
+    {
+        $first = $this->first[$spot] ?? null;
+
+        return $first === ($this->standing[$spot] ?? null) ? null : $first;
+    }
+
+    /** How far the engine was together when the standing reading of a place was taken. */
+    public function takenIn(string $spot): ?string
+    {
+        return isset($this->standing[$spot]) ? $this->takenIn[$spot] ?? null : null;
+    }
+
+    /**
+     * The places this engine is not measured without.
+     *
+     * @return array<string, Spot>
+     */
+    public function expected(): array
+    {
+        return array_filter($this->spots, static fn (Spot $spot): bool => $spot->expected);
+    }
+
+    /** The slab a place is read on. */
+    public function slabOf(Spot $spot): Slab
+    {
+        return $spot->slabOn($this->sheet);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+namespace Moltrek\Core\Log\Parts;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Planning\ReuseClass;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/** The old part goes back, for a reason, where the trade lets it. */
+final readonly class PartReused implements Kind
+{
+    private function __construct(private string $part, private string $reason)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'part_reused';
+    }
+
+    public static function keys(): array
+    {
+        return ['part', 'reason'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('part', 120), $payload->textOrNull('reason', 300) ?? '');
+    }
+
+    public function admit(Before $before): void
+    {
+        [$class, $why] = ReuseClass::of($this->part) ?? [null, ''];
+        if ($class?->mayGoBack() === false) {
+            throw ContradictoryFields::excluded('part', $this->part, 'This is used once: '.lcfirst($why), 'a part that may go back');
+        }
+        if (trim($this->reason) === '') {
+            throw MalformedDocument::missing('reason', 'a text');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->parts->arrive($this->part, 'the old one: '.$this->reason);
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Goes back: '.$this->part.', '.$this->reason;
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

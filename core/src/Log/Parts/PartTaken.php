@@ -1,0 +1,45 @@
+<?php
+
+namespace Moltrek\Core\Log\Parts;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+
+/** A part comes from the shop's shelf. */
+final readonly class PartTaken implements Kind
+{
+    use Ordinary;
+
+    private function __construct(public string $part)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'part_taken';
+    }
+
+    public static function keys(): array
+    {
+        return ['part'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('part', 120));
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->parts->arrive($this->part, 'from the shelf');
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'From the shelf: '.$this->part;
+    }
+}

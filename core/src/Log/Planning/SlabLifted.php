@@ -1,0 +1,63 @@
+<?php
+
+namespace Moltrek\Core\Log\Planning;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Log\Undone;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/** A slab and everything above it came off. */
+final readonly class SlabLifted implements Kind
+{
+    use Ordinary;
+
+    private function __construct(private string $slab)
+    {
+    }
+
+    public static function of(string $slab): self
+    {
+        return new self($slab);
+    }
+
+    public static function name(): string
+    {
+        return 'slab_lifted';
+    }
+
+    public static function keys(): array
+    {
+        return ['slab'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('slab', 60));
+    }
+
+    public function admit(Before $before): void
+    {
+        $height = $before->sheet->heightOf($this->slab);
+        if ($height === null || $height === 0) {
+            throw MalformedDocument::wrongSort($this->slab, 'a slab of this engine above the cases')->under('slab');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        if ($totals->sheet->heightOf($this->slab) !== null) {
+            $totals->undo(Undone::byLifting($totals->sheet, $this->slab, $entry));
+        }
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Taken off, down to and with: '.($state->sheet->stack->named($this->slab)->name ?? $this->slab);
+    }
+}

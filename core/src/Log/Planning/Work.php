@@ -1,0 +1,180 @@
+<?php
+
+namespace Moltrek\Core\Log\Planning;
+
+use DateTimeImmutable;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Planning\StepState;
+
+/** The order of work as it stands: what is done, what can be done now, what holds the rest. */
+final class Work
+{
+    /** @var array<string, list<Spot>> by step */
+    private array $spotsOf = [];
+
+    /** @var array<string, bool> by step */
+    private array $isDone = [];
+
+    private readonly Blockages $blockages;
+
+    /** @param  array<string, Spot>  $spots */
+    public function __construct(private readonly Totals $totals, private readonly array $spots, private readonly DateTimeImmutable $now)
+    {
+        $this->blockages = new Blockages($totals, $this);
+    }
+
+    /** @return array<string, Step> in order */
+    public function steps(): array
+    {
+        return $this->totals->progress->plan();
+    }
+
+    public function step(string $id): ?Step
+    {
+        return $this->totals->progress->step($id);
+    }
+
+    public function hold(string $id): ?Step
+    {
+        $step = $this->step($id);
+
+        return $step?->kind === StepKind::Hold ? $step : null;
+    }
+
+    public function doneBy(string $step): ?Entry
+    {
+        return $this->totals->progress->doneBy($step);
+    }
+
+    /** Where a step stands; what was done and no longer counts is void until it is done again. */
+    public function stateOf(Step $step): StepState
+    {
+        return match (true) {
+            $this->isDone($step) => StepState::Done,
+            $this->voidBecause($step) !== null || $this->isStaleIn($step) => StepState::Void,
+            $this->openNeeds($step) !== [] => StepState::Open,
+            $this->blockages($step) !== [] => StepState::Blocked,
+            default => StepState::Ready,
+        };
+    }
+
+    /** Whether a step can be done now: it is not done, nothing comes first and nothing holds it. */
+    public function canBeDone(Step $step): bool
+    {
+        return ! $this->isDone($step) && $this->openNeeds($step) === [] && $this->blockages($step) === [];
+    }
+
+    /** A step that was ticked, or a measure whose places have all been read. */
+    public function isDone(Step $step): bool
+    {
+        return $this->isDone[$step->id] ??= $this->isTicked($step) || $this->isAllRead($step);
+    }
+
+    private function isTicked(Step $step): bool
+    {
+        return $this->doneBy($step->id) !== null && ! $this->isStaleIn($step);
+    }
+
+    private function isAllRead(Step $step): bool
+    {
+        $spots = $this->spotsOf($step);
+        if ($spots === [] || $this->doneBy($step->id) !== null || $this->voidBecause($step) !== null) {
+            return false;
+        }
+
+        return array_filter($spots, fn (Spot $spot): bool => $this->totals->readings->at($spot->id) === null) === [];
+    }
+
+    private function isStaleIn(Step $step): bool
+    {
+        return array_filter($this->spotsOf($step), fn (Spot $spot): bool => $this->totals->readings->staleAt($spot->id) !== null) !== [];
+    }
+
+    /** @return list<Spot> the places that a measuring step stands for */
+    public function spotsOf(Step $step): array
+    {
+        $readings = $step->asks->readings;
+
+        return $this->spotsOf[$step->id] ??= $readings === null ? []
+            : array_values(array_filter($this->totals->readings->expected(), static fn (Spot $spot): bool => $readings->has($spot)));
+    }
+
+    /** @return list<string> */
+    public function openNeeds(Step $step): array
+    {
+        $plan = $this->steps();
+
+        return array_values(array_filter($step->order->needs, fn (string $need): bool => ! $this->isDone($plan[$need])));
+    }
+
+    public function voidBecause(Step $step): ?string
+    {
+        return $this->totals->progress->voidBecause($step->id);
+    }
+
+    /** @return list<Blockage> what holds a step although its needs may be met */
+    public function blockages(Step $step): array
+    {
+        return $this->blockages->of($step);
+    }
+
+    /** @return array<int, Entry> what has been answered of a hold, by item */
+    public function answersTo(string $hold): array
+    {
+        return $this->totals->progress->answersTo($hold);
+    }
+
+    /** @return list<string> who has answered a hold */
+    public function answerers(string $hold): array
+    {
+        return $this->totals->progress->answerers($hold);
+    }
+
+    /** Whether every step that a matter changes has been done. */
+    public function isSettled(string $matter): bool
+    {
+        $steps = array_filter($this->steps(), static fn (Step $step): bool => $step->isDoneBy($matter));
+
+        return $steps !== [] && array_filter($steps, fn (Step $step): bool => ! $this->isDone($step)) === [];
+    }
+
+    /** @return list<string> the steps that can be done now, best first */
+    public function next(): array
+    {
+        return array_values(array_map(static fn (Step $step): string => $step->id, array_filter($this->steps(), $this->canBeDone(...))));
+    }
+
+    /** @return list<RunningWait> that are not over yet */
+    public function waits(): array
+    {
+        return $this->totals->waits->running($this->now);
+    }
+
+    /** How much of the known work is done, from 0 to 1: places read and steps done. */
+    public function fraction(): float
+    {
+        $expected = $this->totals->readings->expected();
+        $all = count($expected) + count($this->steps());
+        $read = count(array_intersect_key($this->totals->readings->all(), $expected));
+
+        return $all === 0 ? 0.0 : ($read + count(array_filter($this->steps(), $this->isDone(...)))) / $all;
+    }
+
+    /** Whether anything has been put together yet, be it undone again. */
+    public function isBeingBuilt(): bool
+    {
+        return array_filter($this->steps(), fn (Step $step): bool => $step->kind->isAssembly()
+            && ($this->isDone($step) || $this->voidBecause($step) !== null)) !== [];
+    }
+
+    /** @return array<string, Spot> */
+    public function spots(): array
+    {
+        return $this->spots;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+namespace Moltrek\Core\Log;
+
+use Moltrek\Core\Log\Closing\Closing;
+use Moltrek\Core\Log\Fitting\Decisions;
+use Moltrek\Core\Log\Fitting\Marks;
+use Moltrek\Core\Log\Measuring\Readings;
+use Moltrek\Core\Log\Parts\PartsBin;
+use Moltrek\Core\Log\Planning\Ledger;
+use Moltrek\Core\Log\Planning\Progress;
+use Moltrek\Core\Log\Planning\Schools;
+use Moltrek\Core\Log\Planning\Slabs;
+use Moltrek\Core\Log\Planning\Waits;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\EngineSheet;
+
+/** The running totals of a replay, one object a chapter. What a lift or an act takes back is handed to each of them. */
+final class Totals
+{
+    public readonly Readings $readings;
+
+    public readonly Decisions $decisions;
+
+    public readonly Marks $marks;
+
+    public readonly Schools $schools;
+
+    public readonly Progress $progress;
+
+    public readonly Slabs $slabs;
+
+    public readonly Waits $waits;
+
+    public readonly Ledger $ledger;
+
+    public readonly PartsBin $parts;
+
+    public readonly Closing $closing;
+
+    /** @param  array<string, Spot>  $spots */
+    public function __construct(public readonly EngineSheet $sheet, array $spots)
+    {
+        $this->readings = new Readings($sheet, $spots);
+        $this->decisions = new Decisions($sheet);
+        $this->marks = new Marks;
+        $this->schools = new Schools($sheet);
+        $this->progress = new Progress($this->schools->plan());
+        $this->slabs = new Slabs($sheet);
+        $this->waits = new Waits;
+        $this->ledger = new Ledger;
+        $this->parts = new PartsBin;
+        $this->closing = new Closing;
+    }
+
+    /** A step is done: what it puts in place lies there, what it takes is fitted, what it begins runs. */
+    public function finish(Step $step, Entry $entry): void
+    {
+        $this->progress->tick($step, $entry);
+        $this->slabs->after($step);
+        $this->parts->fit($this->decisions->partsOf($step));
+        $this->waits->after($step->id, $this->sheet->work->waits, $entry);
+    }
+
+    public function undo(Undone $undone): void
+    {
+        $this->parts->undo($undone, $this->progress->standing());
+        $this->readings->undo($undone);
+        $this->marks->undo($undone, $this->sheet);
+        $this->waits->forget($this->progress->undo($undone));
+        $this->slabs->undo($undone);
+    }
+
+    /** The order of work as it is after a choice. */
+    public function replan(): void
+    {
+        $this->progress->follow($this->schools->plan());
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+namespace Moltrek\Core\Sheet;
+
+use Moltrek\Core\Quantity\Dimension;
+
+/**
+ * The quantities for which a sheet may state limits, in the order of the hands, and whose figure rules for each. What is
+ * known of reading them stands in the catalogue of the measuring chapter.
+ */
+enum JudgedQuantity: string
+{
+    case CrankingCompression = 'cranking_compression';
+    case LeakDown = 'leak_down';
+    case PistonClearance = 'piston_clearance';
+    case BoreSize = 'bore_size';
+    case OutOfRound = 'out_of_round';
+    case Taper = 'taper';
+    case RingGap = 'ring_gap';
+    case RingSideClearance = 'ring_side_clearance';
+    case PinInRod = 'pin_in_rod';
+    case PinInPiston = 'pin_in_piston';
+    case RodSideClearance = 'rod_side_clearance';
+    case BigEndOilClearance = 'big_end_oil_clearance';
+    case CrankRunout = 'crank_runout';
+    case MainOilClearance = 'main_oil_clearance';
+    case CrankEndFloat = 'crank_end_float';
+    case BarrelFlatness = 'barrel_flatness';
+    case HeadFlatness = 'head_flatness';
+    case ValveGuide = 'valve_guide';
+    case SeatWidth = 'seat_width';
+    case SpringLength = 'spring_length';
+    case CamLobe = 'cam_lobe';
+    case CamJournal = 'cam_journal';
+    case ValveLash = 'valve_lash';
+
+    public function dimension(): Dimension
+    {
+        return match ($this) {
+            self::CrankingCompression, self::LeakDown => Dimension::Pressure,
+            default => Dimension::Length,
+        };
+    }
+
+    /**
+     * Whose figure rules, first to last: the maker of the part, then the engine's maker, then the shop.
+     *
+     * @return list<SourceKind>
+     */
+    public function rulingOrder(): array
+    {
+        $first = match ($this) {
+            self::PistonClearance, self::PinInPiston => [SourceKind::PistonMaker],
+            self::RingGap, self::RingSideClearance => [SourceKind::RingMaker, SourceKind::PistonMaker],
+            self::CamLobe, self::ValveLash => [SourceKind::CamMaker],
+            default => [],
+        };
+
+        return [...$first, SourceKind::EngineMaker, SourceKind::Shop];
+    }
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        return array_map(static fn (self $quantity): string => $quantity->value, self::cases());
+    }
+}
