@@ -51,7 +51,7 @@ final class AssessmentView
     public static function verdict(Verdict $verdict): VerdictShape
     {
         return new VerdictShape(
-            $verdict->state->value, $verdict->side?->value, $verdict->likely?->value, $verdict->words, $verdict->reason, $verdict->action,
+            $verdict->state->value, $verdict->side?->value, $verdict->span?->likely->value, $verdict->words, $verdict->reason, $verdict->action,
             $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
         );
     }

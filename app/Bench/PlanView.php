@@ -100,7 +100,7 @@ final readonly class PlanView
     /** @return list<PlannedPartShape> */
     public function parts(): array
     {
-        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->value, $part->condition, $part->reuse?->mayGoBack() !== false), PlannedPart::all($this->state));
+        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class->value, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false), PlannedPart::all($this->state));
     }
 
     /** @return list<HomePartShape> */

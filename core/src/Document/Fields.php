@@ -248,7 +248,13 @@ final readonly class Fields
     {
         $raw = $this->raw($key);
         if (! is_int($raw) || $raw < $least || $raw > $most) {
-            throw $this->placed($raw === null ? MalformedDocument::missing('', 'a whole number') : MalformedDocument::wrongSort($raw, sprintf('a whole number from %d to %d', $least, $most)), $key);
+            throw $this->placed(
+                $raw === null ? MalformedDocument::missing('', 'a whole number') : MalformedDocument::wrongSort(
+                    $raw,
+                    sprintf('a whole number from %d to %d', $least, $most),
+                ),
+                $key,
+            );
         }
 
         return $raw;
@@ -265,7 +271,13 @@ final readonly class Fields
         $read = $this->text($key);
 
         return $enum::tryFrom($read)
-            ?? throw $this->placed(MalformedDocument::wrongSort($read, 'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()))), $key);
+            ?? throw $this->placed(
+                MalformedDocument::wrongSort(
+                    $read,
+                    'one of '.implode(', ', array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases())),
+                ),
+                $key,
+            );
     }
 
     /**

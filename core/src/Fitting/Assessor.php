@@ -85,7 +85,8 @@ final readonly class Assessor
         }
 
         return self::fitted($subject, Clearance::of(
-            self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading), $subject->source->limit, Wordings::pistonClearance(),
+            self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading),
+            $subject->source->limit, Wordings::pistonClearance(),
         ));
     }
 
@@ -114,7 +115,13 @@ final readonly class Assessor
             [$verdict, $doubt] = $verdicts[$subject->scope];
 
             return $read === [] ? new Assessment($subject)
-                : new Assessment($subject, $verdict, self::range($read[0], $read[count($read) - 1]), $doubt, self::around($doubt, ...$read));
+                : new Assessment(
+                    $subject,
+                    $verdict,
+                    self::range($read[0], $read[count($read) - 1]),
+                    $doubt,
+                    self::around($doubt, ...$read),
+                );
         }, $limited));
     }
 
@@ -133,7 +140,11 @@ final readonly class Assessor
         $difference = Length::ofNanometres($doubt->nanometres * M_SQRT2);
         $size = Length::ofNanometres($map->throughSetting() ? hypot($doubt->nanometres, $setting->nanometres) : $doubt->nanometres);
 
-        return ['bore_size' => [$shape->size, $size], 'out_of_round' => [$shape->outOfRound, $difference], 'taper' => [$shape->taper, $difference]];
+        return [
+            'bore_size' => [$shape->size, $size],
+            'out_of_round' => [$shape->outOfRound, $difference],
+            'taper' => [$shape->taper, $difference],
+        ];
     }
 
     private function single(Spot $spot): Assessment
@@ -156,7 +167,12 @@ final readonly class Assessor
         $interval = $reading->interval();
 
         return $interval === null ? new Assessment($subject)
-            : new Assessment($subject, Verdict::of($subject->source->limit, $subject->quantity->wording, $interval), $reading->text, intervals: [$interval]);
+            : new Assessment(
+                $subject,
+                Verdict::of($subject->source->limit, $subject->quantity->wording, $interval),
+                $reading->text,
+                intervals: [$interval],
+            );
     }
 
     private static function bracketed(Subject $subject, Reading $reading, Leaves $said): Assessment
@@ -187,7 +203,13 @@ final readonly class Assessor
         [$smallest, $largest] = [$clearance->smallest(), $clearance->largest()];
         $drawn = $subject->quantity->taken->form === null ? [$smallest, $largest] : [$smallest];
 
-        return new Assessment($subject, $clearance->verdict, self::range($smallest, $largest), $clearance->doubt, self::around($clearance->doubt, ...$drawn));
+        return new Assessment(
+            $subject,
+            $clearance->verdict,
+            self::range($smallest, $largest),
+            $clearance->doubt,
+            self::around($clearance->doubt, ...$drawn),
+        );
     }
 
     /**
@@ -240,7 +262,10 @@ final readonly class Assessor
 
     private static function coarsest(?Tool ...$tools): Length
     {
-        $doubts = array_map(static fn (?Tool $tool): Length => Length::ofNanometres($tool?->doubtIn(Dimension::Length) ?? 0), array_values($tools));
+        $doubts = array_map(
+            static fn (?Tool $tool): Length => Length::ofNanometres($tool?->doubtIn(Dimension::Length) ?? 0),
+            array_values($tools),
+        );
 
         return Length::largest(Length::zero(), ...$doubts);
     }
@@ -260,7 +285,10 @@ final readonly class Assessor
      */
     private static function diameters(array $readings): array
     {
-        return array_map(static fn (Reading $reading): BoreReading => $reading->diameter() ?? BoreReading::direct($reading->size() ?? Length::zero()), $readings);
+        return array_map(
+            static fn (Reading $reading): BoreReading => $reading->diameter() ?? BoreReading::direct($reading->size() ?? Length::zero()),
+            $readings,
+        );
     }
 
     /**
@@ -284,7 +312,10 @@ final readonly class Assessor
     /** @return list<Interval> */
     private static function around(Length $doubt, Length ...$figures): array
     {
-        return array_map(static fn (Length $figure): Interval => Interval::around($figure->nanometres, $doubt->nanometres), array_values($figures));
+        return array_map(
+            static fn (Length $figure): Interval => Interval::around($figure->nanometres, $doubt->nanometres),
+            array_values($figures),
+        );
     }
 
     private static function range(Length $least, Length $most): string

@@ -39,6 +39,17 @@ final readonly class BoreAdvice
             return new self(null, 'The sheet states no wall limit or no piston sizes.');
         }
 
-        return new self(BoreDecision::rebored($smallest, $largest, $min, $max, $sheet->barrel->cleanup ?? Length::zero(), $sizes, $sheet->barrel->wallLimit), null);
+        return new self(
+            BoreDecision::rebored(
+                $smallest,
+                $largest,
+                $min,
+                $max,
+                $sheet->barrel->cleanup ?? Length::zero(),
+                $sizes,
+                $sheet->barrel->wallLimit,
+            ),
+            null,
+        );
     }
 }

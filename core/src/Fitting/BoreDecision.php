@@ -35,15 +35,23 @@ final readonly class BoreDecision
      *
      * @param  Length  $widest  the largest clearance that may be left
      */
-    public static function withPresentPiston(Lining $lining, Length $smallest, Length $largest, Length $min, Length $max, Length $widest, ?Length $piston): ?self
-    {
+    public static function withPresentPiston(
+        Lining $lining,
+        Length $smallest,
+        Length $largest,
+        Length $min,
+        Length $max,
+        Length $widest,
+        ?Length $piston,
+    ): ?self {
         if ($piston === null) {
             return null;
         }
         $tight = $smallest->minus($piston)->isLessThan($min);
         $loose = $widest->isLessThan($largest->minus($piston));
         if (! $tight && ! $loose) {
-            return new self(BoreJob::Keep, null, null, null, [], [sprintf('The clearance with this piston runs from %s to %s, inside %s to %s.',
+            return new self(BoreJob::Keep, null, null, null, [], [sprintf(
+                'The clearance with this piston runs from %s to %s, inside %s to %s.',
                 $smallest->minus($piston)->written(), $largest->minus($piston)->written(), $min->written(), $widest->written())]);
         }
         $aim = $piston->plus($min->halfwayTo($max));
@@ -61,30 +69,60 @@ final readonly class BoreDecision
     public static function replated(Length $largest, Oversize ...$sizes): self
     {
         return new self(BoreJob::Replate, null, null, null,
-            array_map(static fn (Oversize $size): array => ['size' => $size, 'fits' => false, 'why' => 'A plated bore is not bored to an oversize.'], self::smallestFirst($sizes)),
+            array_map(
+                static fn (Oversize $size): array => [
+                    'size' => $size,
+                    'fits' => false,
+                    'why' => 'A plated bore is not bored to an oversize.',
+                ],
+                self::smallestFirst($sizes),
+            ),
             [sprintf('The bore, %s at its largest, does not fit the piston, and plating takes no oversize.', $largest->written())]);
     }
 
     /** @param  list<Oversize>  $sizes */
-    public static function rebored(Length $smallest, Length $largest, Length $min, Length $max, Length $cleanup, array $sizes, Length $wallLimit): self
-    {
+    public static function rebored(
+        Length $smallest,
+        Length $largest,
+        Length $min,
+        Length $max,
+        Length $cleanup,
+        array $sizes,
+        Length $wallLimit,
+    ): self {
         $least = $largest->plus($cleanup);
         $middle = $min->halfwayTo($max);
         $considered = array_map(static function (Oversize $size) use ($least, $middle, $wallLimit): array {
             $aim = $size->piston->plus($middle);
             [$fits, $why] = match (true) {
                 $aim->isLessThan($least) => [false, sprintf('Its bore, %s, does not clean up %s.', $aim->written(), $least->written())],
-                $wallLimit->isLessThan($aim) => [false, sprintf('Its bore, %s, is past the wall limit of %s.', $aim->written(), $wallLimit->written())],
-                default => [true, sprintf('Its bore, %s, cleans up and leaves %s to the wall limit.', $aim->written(), $wallLimit->minus($aim)->written())],
+                $wallLimit->isLessThan($aim) => [
+                    false,
+                    sprintf('Its bore, %s, is past the wall limit of %s.', $aim->written(), $wallLimit->written()),
+                ],
+                default => [
+                    true,
+                    sprintf(
+                        'Its bore, %s, cleans up and leaves %s to the wall limit.',
+                        $aim->written(),
+                        $wallLimit->minus($aim)->written(),
+                    ),
+                ],
             };
 
             return ['size' => $size, 'fits' => $fits, 'why' => $why];
         }, self::smallestFirst($sizes));
         foreach ($considered as ['size' => $size, 'fits' => $fits]) {
             if ($fits) {
-                return new self(BoreJob::Rebore, $size, self::finish($size->piston, $min, $max), $size->piston->plus($middle)->minus($smallest), $considered, [
-                    sprintf('%s is the smallest size that cleans up %s past the worst reading and stays inside the wall limit.', $size->label, $cleanup->written()),
-                ]);
+                return new self(BoreJob::Rebore, $size,
+                    self::finish($size->piston, $min, $max), $size->piston->plus($middle)->minus($smallest),
+                    $considered, [
+                        sprintf(
+                            '%s is the smallest size that cleans up %s past the worst reading and stays inside the wall limit.',
+                            $size->label,
+                            $cleanup->written(),
+                        ),
+                    ]);
             }
         }
 
@@ -101,7 +139,10 @@ final readonly class BoreDecision
             'size' => $this->size === null ? null : $size($this->size),
             'finish' => $this->finish === null ? null : array_map(static fn (Length $length): array => $length->quantity(), $this->finish),
             'remove' => $this->remove?->quantity(),
-            'considered' => array_map(static fn (array $item): array => ['label' => $item['size']->label, 'fits' => $item['fits'], 'why' => $item['why']], $this->considered),
+            'considered' => array_map(
+                static fn (array $item): array => ['label' => $item['size']->label, 'fits' => $item['fits'], 'why' => $item['why']],
+                $this->considered,
+            ),
             'reasons' => $this->reasons,
         ];
     }

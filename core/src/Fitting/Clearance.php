@@ -57,8 +57,16 @@ final readonly class Clearance
     public function toArray(string $hole = 'bore'): array
     {
         return [
-            $hole => ['smallest' => $this->smallestHole->quantity(), 'largest' => $this->largestHole->quantity(), 'mean' => $this->meanHole->quantity()],
-            'clearance' => ['smallest' => $this->smallest()->quantity(), 'largest' => $this->largest()->quantity(), 'mean' => $this->meanHole->minus($this->shaft)->quantity()],
+            $hole => [
+                'smallest' => $this->smallestHole->quantity(),
+                'largest' => $this->largestHole->quantity(),
+                'mean' => $this->meanHole->quantity(),
+            ],
+            'clearance' => [
+                'smallest' => $this->smallest()->quantity(),
+                'largest' => $this->largest()->quantity(),
+                'mean' => $this->meanHole->minus($this->shaft)->quantity(),
+            ],
             'doubt' => $this->doubt->quantity(),
             'verdict' => $this->verdict->toArray(),
         ];

@@ -28,7 +28,12 @@ final readonly class ClearanceDoubt
         if ($throughSetting) {
             $least = Length::smallest($this->setting, $this->piston);
             if ($least->isLessThan($this->shared)) {
-                throw OutOfDomain::because('shared', 'No more can be shared than either reading has.', $this->shared->written(), 'at most '.$least->written());
+                throw OutOfDomain::because(
+                    'shared',
+                    'No more can be shared than either reading has.',
+                    $this->shared->written(),
+                    'at most '.$least->written(),
+                );
             }
             $square += $this->setting->nanometres ** 2 - 2 * $this->shared->nanometres ** 2;
         }

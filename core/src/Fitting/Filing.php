@@ -27,7 +27,11 @@ final readonly class Filing
         }
         $least = $file['at_least']->nanometres;
         $bites = array_map(static fn (int|float $bite): Length => Length::ofNanometres($bite), [$least / 2, $least / 4, $least / 4]);
-        $passing = array_filter($shelf, static fn (Leaf $leaf): bool => $leaf->thickness->nanometres >= $limit->min && ($limit->max === null || $leaf->thickness->nanometres <= $limit->max));
+        $passing = array_filter(
+            $shelf,
+            static fn (Leaf $leaf): bool => $leaf->thickness->nanometres >= $limit->min
+                && ($limit->max === null || $leaf->thickness->nanometres <= $limit->max),
+        );
         usort($passing, static fn (Leaf $one, Leaf $other): int => $one->thickness->nanometres <=> $other->thickness->nanometres);
 
         return new self($file['at_least'], $file['at_most'], $bites, $passing[0]->text ?? null);

@@ -19,11 +19,16 @@ final class GradeProof
     {
         $what = 'the '.$grade->of.' marked '.$grade->mark;
         $wording = new Wording($what, 'smaller than its mark', 'larger than its mark',
-            'Go by the reading, not by the mark.', 'Go by the reading, not by the mark.', 'Read it with a finer tool; until then go by the reading.',
+            'Go by the reading, not by the mark.', 'Go by the reading, not by the mark.',
+            'Read it with a finer tool; until then go by the reading.',
             ['within' => 'in its group', 'worn' => 'outside it', 'out' => 'outside it']);
         $readings = array_values($readings);
 
         return $readings === [] ? Verdict::unread($what)
-            : Verdict::of(Limit::between(Dimension::Length, $grade->min->nanometres, $grade->max->nanometres)->from('the table of marks'), $wording, ...$readings);
+            : Verdict::of(
+                Limit::between(Dimension::Length, $grade->min->nanometres, $grade->max->nanometres)->from('the table of marks'),
+                $wording,
+                ...$readings,
+            );
     }
 }

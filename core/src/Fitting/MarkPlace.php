@@ -28,15 +28,29 @@ final readonly class MarkPlace
         foreach ([MarkKind::Piston, MarkKind::Bore] as $kind) {
             $grades = array_values(array_filter($sheet->limits->grades, static fn (Grade $grade): bool => $grade->of === $kind->value));
             foreach ($grades === [] ? [] : $sheet->layout->cylinders as $cylinder) {
-                $places[] = new self($kind->value.'.'.$cylinder->id, $kind, $cylinder->id, ucfirst($kind->value).', '.$cylinder->name, $grades);
+                $places[] = new self(
+                    $kind->value.'.'.$cylinder->id,
+                    $kind,
+                    $cylinder->id,
+                    ucfirst($kind->value).', '.$cylinder->name,
+                    $grades,
+                );
             }
         }
         if ($sheet->limits->shells !== null) {
             foreach ($sheet->crank->mains ?? [] as $main) {
-                array_push($places, self::number(MarkKind::CaseMain, $main, 'Case at main '.$main), self::number(MarkKind::CrankMain, $main, 'Crank at main '.$main));
+                array_push(
+                    $places,
+                    self::number(MarkKind::CaseMain, $main, 'Case at main '.$main),
+                    self::number(MarkKind::CrankMain, $main, 'Crank at main '.$main),
+                );
             }
             foreach ($sheet->layout->cylinders as $cylinder) {
-                array_push($places, self::number(MarkKind::Rod, $cylinder->id, 'Rod, '.$cylinder->name), self::number(MarkKind::Crankpin, $cylinder->id, 'Crankpin, '.$cylinder->name));
+                array_push(
+                    $places,
+                    self::number(MarkKind::Rod, $cylinder->id, 'Rod, '.$cylinder->name),
+                    self::number(MarkKind::Crankpin, $cylinder->id, 'Crankpin, '.$cylinder->name),
+                );
             }
         }
 

@@ -29,12 +29,35 @@ final readonly class Pairing
     public static function best(array $bores, array $pistons, Length $min, Length $max): self
     {
         if (count($pistons) < count($bores)) {
-            throw ContradictoryFields::excluded('pistons', array_map(strval(...), array_keys($pistons)), 'There are fewer pistons than bores.', 'at least '.count($bores));
+            throw ContradictoryFields::excluded(
+                'pistons',
+                array_map(strval(...), array_keys($pistons)),
+                'There are fewer pistons than bores.',
+                'at least '.count($bores),
+            );
         }
-        $clearances = array_map(static fn (Length $bore): array => array_map(static fn (Length $piston): Length => $bore->minus($piston), array_values($pistons)), array_values($bores));
-        $margins = array_map(static fn (array $row): array => array_map(static fn (Length $clearance): int|float => self::margin($clearance, $min, $max)->nanometres, $row), $clearances);
+        $clearances = array_map(
+            static fn (Length $bore): array => array_map(
+                static fn (Length $piston): Length => $bore->minus($piston),
+                array_values($pistons),
+            ),
+            array_values($bores),
+        );
+        $margins = array_map(
+            static fn (array $row): array => array_map(
+                static fn (Length $clearance): int|float => self::margin($clearance, $min, $max)->nanometres,
+                $row,
+            ),
+            $clearances,
+        );
         // twice the distance from the middle, so that it stays whole
-        $fromMiddle = array_map(static fn (array $row): array => array_map(static fn (Length $clearance): int => (int) abs(2 * $clearance->nanometres - $min->nanometres - $max->nanometres), $row), $clearances);
+        $fromMiddle = array_map(
+            static fn (array $row): array => array_map(
+                static fn (Length $clearance): int => (int) abs(2 * $clearance->nanometres - $min->nanometres - $max->nanometres),
+                $row,
+            ),
+            $clearances,
+        );
         $chosen = self::bestColumns($margins, $fromMiddle);
 
         return self::of($bores, $pistons, $min, $max, $chosen);
@@ -61,7 +84,8 @@ final readonly class Pairing
         while ($low <= $high) {
             $middle = intdiv($low + $high, 2);
             $allowed = array_map(static fn (array $row, array $cost): array => array_map(
-                static fn (int|float $margin, int $each): ?int => $margin >= $levels[$middle] ? $each : null, $row, $cost), $margins, $costs);
+                static fn (int|float $margin, int $each): ?int => $margin >= $levels[$middle]
+                    ? $each : null, $row, $cost), $margins, $costs);
             $chosen = Assignment::cheapest($allowed);
             if ($chosen === null) {
                 $high = $middle - 1;
@@ -86,7 +110,12 @@ final readonly class Pairing
         foreach (array_keys($bores) as $row => $bore) {
             $piston = $names[$chosen[$row]];
             $clearance = $bores[$bore]->minus($pistons[$piston]);
-            $pairs[] = ['bore' => (string) $bore, 'piston' => (string) $piston, 'clearance' => $clearance, 'margin' => self::margin($clearance, $min, $max)];
+            $pairs[] = [
+                'bore' => (string) $bore,
+                'piston' => (string) $piston,
+                'clearance' => $clearance,
+                'margin' => self::margin($clearance, $min, $max),
+            ];
         }
         $used = array_column($pairs, 'piston');
 
@@ -98,7 +127,15 @@ final readonly class Pairing
     public function toArray(): array
     {
         return [
-            'pairs' => array_map(static fn (array $pair): array => ['bore' => $pair['bore'], 'piston' => $pair['piston'], 'clearance' => $pair['clearance']->quantity(), 'margin' => $pair['margin']->quantity()], $this->pairs),
+            'pairs' => array_map(
+                static fn (array $pair): array => [
+                    'bore' => $pair['bore'],
+                    'piston' => $pair['piston'],
+                    'clearance' => $pair['clearance']->quantity(),
+                    'margin' => $pair['margin']->quantity(),
+                ],
+                $this->pairs,
+            ),
             'worst_margin' => $this->worstMargin->quantity(),
             'left_over' => $this->leftOver,
         ];

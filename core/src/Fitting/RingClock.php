@@ -60,7 +60,15 @@ final readonly class RingClock
         $conflicts = [];
         foreach ($this->separations() as ['between' => $rings, 'value' => $apart]) {
             if ($apart < $inLine) {
-                $conflicts[] = ['kind' => 'in_line', 'rings' => $rings, 'why' => sprintf('The gaps stand %s apart, nearer than %s.', Dimension::Angle->written($apart), Dimension::Angle->written($inLine))];
+                $conflicts[] = [
+                    'kind' => 'in_line',
+                    'rings' => $rings,
+                    'why' => sprintf(
+                        'The gaps stand %s apart, nearer than %s.',
+                        Dimension::Angle->written($apart),
+                        Dimension::Angle->written($inLine),
+                    ),
+                ];
             }
         }
         foreach ($this->angles as $ring => $angle) {

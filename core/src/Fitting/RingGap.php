@@ -13,8 +13,8 @@ use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Length;
 
 /**
- * A gap between leaves, judged (a ring's end gap most of all): two leaves decide it (the minimum must pass, the maximum must refuse). Too tight
- * can be filed open; the amount to take off is known only as far as the leaves have said. Source: shop practice.
+ * A gap between leaves, judged (a ring's end gap most of all): two leaves decide it (the minimum must pass, the maximum must
+ * refuse). Too tight can be filed open; the amount to take off is known only as far as the leaves have said. Source: shop practice.
  */
 final readonly class RingGap
 {
@@ -57,7 +57,10 @@ final readonly class RingGap
             return null;
         }
 
-        return ['at_least' => Length::ofNanometres($atLeast), 'at_most' => Length::ofNanometres($this->limit->max - $this->bracket->high->nanometres)];
+        return [
+            'at_least' => Length::ofNanometres($atLeast),
+            'at_most' => Length::ofNanometres($this->limit->max - $this->bracket->high->nanometres),
+        ];
     }
 
     /** @return array<string, mixed> */

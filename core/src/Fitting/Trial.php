@@ -26,7 +26,10 @@ final readonly class Trial
         if ($limit->min === null && $limit->max === null) {
             return [];
         }
-        $telling = array_values(array_filter($leaves, static fn (Leaf $leaf): bool => self::tells($leaf->thickness->nanometres, $bracket, $limit)));
+        $telling = array_values(array_filter(
+            $leaves,
+            static fn (Leaf $leaf): bool => self::tells($leaf->thickness->nanometres, $bracket, $limit),
+        ));
         usort($telling, static fn (Leaf $one, Leaf $other): int => $one->thickness->nanometres <=> $other->thickness->nanometres);
 
         $trials = [];

@@ -41,10 +41,22 @@ final readonly class Limit
         array $names = [],
     ): self {
         $ends = ['min' => $min, 'max' => $max, 'service_min' => $serviceMin, 'service_max' => $serviceMax];
-        $inOrder = [['min', 'max'], ['min', 'service_max'], ['max', 'service_max'], ['service_min', 'min'], ['service_min', 'max'], ['service_min', 'service_max']];
+        $inOrder = [
+            ['min', 'max'],
+            ['min', 'service_max'],
+            ['max', 'service_max'],
+            ['service_min', 'min'],
+            ['service_min', 'max'],
+            ['service_min', 'service_max'],
+        ];
         foreach ($inOrder as [$lower, $upper]) {
             if ($ends[$lower] !== null && $ends[$upper] !== null && $ends[$lower] > $ends[$upper]) {
-                throw ContradictoryFields::crossed($names[$lower] ?? $lower, $dimension->written($ends[$lower]), $names[$upper] ?? $upper, $dimension->written($ends[$upper]));
+                throw ContradictoryFields::crossed(
+                    $names[$lower] ?? $lower,
+                    $dimension->written($ends[$lower]),
+                    $names[$upper] ?? $upper,
+                    $dimension->written($ends[$upper]),
+                );
             }
         }
         $decides = $min !== null || $max !== null || $serviceMin !== null || $serviceMax !== null;
@@ -63,7 +75,16 @@ final readonly class Limit
     {
         $service = $this->serviceMin !== null || $this->serviceMax !== null;
 
-        return new self($this->dimension, $this->min, $this->max, $this->serviceMin, $this->serviceMax, $source, $service ? $source : null, $this->decides);
+        return new self(
+            $this->dimension,
+            $this->min,
+            $this->max,
+            $this->serviceMin,
+            $this->serviceMax,
+            $source,
+            $service ? $source : null,
+            $this->decides,
+        );
     }
 
     /** Whether it states an as-new range, be it one-sided. */
@@ -131,7 +152,10 @@ final readonly class Limit
         $asNew = $this->min !== null || $this->max !== null;
         $min = $asNew ? $this->min : $this->serviceMin;
         $max = $asNew ? $this->max : $this->serviceMax;
-        $rooms = array_filter([$min === null ? null : $low - $min, $max === null ? null : $max - $high], static fn (int|float|null $room): bool => $room !== null);
+        $rooms = array_filter(
+            [$min === null ? null : $low - $min, $max === null ? null : $max - $high],
+            static fn (int|float|null $room): bool => $room !== null,
+        );
 
         return $rooms === [] ? null : min($rooms);
     }

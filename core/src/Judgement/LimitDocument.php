@@ -45,7 +45,16 @@ final class LimitDocument
             return Limit::undecided($dimension);
         }
 
-        return $limit->placing(static fn (): Limit => Limit::between($dimension, $end['min'], $end['max'], $end['service_min'], $end['service_max'], $source, $serviceSource, $names));
+        return $limit->placing(static fn (): Limit => Limit::between(
+            $dimension,
+            $end['min'],
+            $end['max'],
+            $end['service_min'],
+            $end['service_max'],
+            $source,
+            $serviceSource,
+            $names,
+        ));
     }
 
     /**
@@ -60,13 +69,23 @@ final class LimitDocument
         if ($end['nominal'] === null) {
             if ($toleranced) {
                 $alone = $end['plus'] !== null ? 'plus' : 'minus';
-                throw $limit->placed(ContradictoryFields::excluded($alone, $limit->raw($alone), 'A tolerance needs its nominal figure.', 'nominal beside it'));
+                throw $limit->placed(ContradictoryFields::excluded(
+                    $alone,
+                    $limit->raw($alone),
+                    'A tolerance needs its nominal figure.',
+                    'nominal beside it',
+                ));
             }
 
             return [];
         }
         if ($end['min'] !== null || $end['max'] !== null) {
-            throw $limit->placed(ContradictoryFields::excluded('nominal', $limit->raw('nominal'), 'A nominal figure and a range cannot stand together.', 'either min and max, or nominal with plus and minus'));
+            throw $limit->placed(ContradictoryFields::excluded(
+                'nominal',
+                $limit->raw('nominal'),
+                'A nominal figure and a range cannot stand together.',
+                'either min and max, or nominal with plus and minus',
+            ));
         }
         if (! $toleranced) {
             return [];

@@ -14,9 +14,7 @@ final readonly class Verdict
     private function __construct(
         public State $state,
         public ?Side $side,
-        public ?Zone $likely,
-        public ?Zone $best,
-        public ?Zone $worst,
+        public ?ZoneSpan $span,
         public int|float|null $margin,
         public ?Limit $limit,
         public string $reason,
@@ -27,21 +25,34 @@ final readonly class Verdict
 
     public static function unknown(string $what): self
     {
-        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There is no limit to judge %s by.', $what), 'Enter a limit with its source, or choose a tolerance for the nominal figure.', 'No limit');
+        return self::undecided(
+            sprintf('There is no limit to judge %s by.', $what),
+            'Enter a limit with its source, or choose a tolerance for the nominal figure.',
+            'No limit',
+        );
     }
 
     /** Nothing has been read that could be judged. */
     public static function unread(string $what): self
     {
-        return new self(State::Unknown, null, null, null, null, null, null, sprintf('There are too few readings for %s.', $what), 'Read the places that are missing.', 'Not measured');
+        return self::undecided(sprintf('There are too few readings for %s.', $what), 'Read the places that are missing.', 'Not measured');
+    }
+
+    private static function undecided(string $reason, string $action, string $words): self
+    {
+        return new self(State::Unknown, null, null, null, null, $reason, $action, $words);
     }
 
     /** What hand and eye say: it is as it should be, or it is not. */
     public static function answered(Wording $wording, bool $good): self
     {
-        return $good
-            ? new self(State::Within, null, Zone::Within, Zone::Within, Zone::Within, null, null, ucfirst($wording->what).' is '.$wording->low.'.', null, 'Good')
-            : new self(State::Out, Side::High, Zone::Out, Zone::Out, Zone::Out, null, null, ucfirst($wording->what).' is '.$wording->high.'.', $wording->action(State::Out, Side::High), 'Out, '.$wording->high);
+        $what = ucfirst($wording->what).' is ';
+        if ($good) {
+            return new self(State::Within, null, ZoneSpan::only(Zone::Within), null, null, $what.$wording->low.'.', null, 'Good');
+        }
+
+        return new self(State::Out, Side::High, ZoneSpan::only(Zone::Out), null, null, $what.$wording->high.'.',
+            $wording->action(State::Out, Side::High), 'Out, '.$wording->high);
     }
 
     /** @param  Wording  $wording how this quantity is spoken of */
@@ -51,13 +62,16 @@ final readonly class Verdict
             return self::unknown($wording->what);
         }
         $intervals = [$first, ...array_values($others)];
-        $best = $worst = $likely = $lowWorst = $highWorst = Zone::Within;
+        $span = ZoneSpan::only(Zone::Within);
+        $lowWorst = $highWorst = Zone::Within;
         foreach ($intervals as $interval) {
             $low = $limit->zoneBelow($interval->low, true);
             $high = $limit->zoneAbove($interval->high);
-            $best = Zone::worse($best, self::bestOf($limit, $interval));
-            $worst = Zone::worse($worst, Zone::worse($low, $high));
-            $likely = Zone::worse($likely, $limit->zoneOf($interval->nominal));
+            $span = $span->worse(new ZoneSpan(
+                $limit->zoneOf($interval->nominal),
+                self::bestOf($limit, $interval),
+                Zone::worse($low, $high),
+            ));
             $lowWorst = Zone::worse($lowWorst, $low);
             $highWorst = Zone::worse($highWorst, $high);
         }
@@ -70,10 +84,10 @@ final readonly class Verdict
             min(array_map(static fn (Interval $interval): int|float => $interval->lowFigure(), $intervals)),
             max(array_map(static fn (Interval $interval): int|float => $interval->highFigure(), $intervals)),
         );
-        $state = $best === $worst ? State::of($best) : State::Unsure;
+        $state = $span->isOne() ? State::of($span->best) : State::Unsure;
 
-        return new self($state, $side, $likely, $best, $worst, $margin, $limit,
-            $wording->reason($state, $side, $limit, $best, $worst, $likely, $margin),
+        return new self($state, $side, $span, $margin, $limit,
+            $wording->reason($state, $side, $limit, $span, $margin),
             $wording->action($state, $side),
             $wording->words($state, $side));
     }
@@ -81,7 +95,16 @@ final readonly class Verdict
     /** The verdict with another advice: which leaf would settle it, how much to file. */
     public function advising(?string $action): self
     {
-        return new self($this->state, $this->side, $this->likely, $this->best, $this->worst, $this->margin, $this->limit, $this->reason, $action, $this->words);
+        return new self(
+            $this->state,
+            $this->side,
+            $this->span,
+            $this->margin,
+            $this->limit,
+            $this->reason,
+            $action,
+            $this->words,
+        );
     }
 
     /** @return array<string, mixed> */
@@ -90,8 +113,8 @@ final readonly class Verdict
         return [
             'state' => $this->state->value,
             'side' => $this->side?->value,
-            'likely' => $this->likely?->value,
-            'between' => $this->state === State::Unsure ? [$this->best?->value, $this->worst?->value] : null,
+            'likely' => $this->span?->likely->value,
+            'between' => $this->state === State::Unsure ? [$this->span?->best->value, $this->span?->worst->value] : null,
             'margin' => $this->margin === null ? null : $this->limit?->dimension->quantity($this->margin),
             'limit' => $this->limit?->toArray(),
             'reason' => $this->reason,

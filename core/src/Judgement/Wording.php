@@ -24,17 +24,29 @@ final readonly class Wording
     }
 
     /** One sentence that says why. */
-    public function reason(State $state, ?Side $side, Limit $limit, Zone $best, Zone $worst, Zone $likely, int|float|null $margin): string
+    public function reason(State $state, ?Side $side, Limit $limit, ZoneSpan $span, int|float|null $margin): string
     {
         $end = $side === Side::High ? $this->high : $this->low;
         $by = $margin === null ? '' : ' by '.$limit->dimension->written(abs($margin));
         $source = $limit->source === null ? '' : ' ('.$limit->source.')';
 
         return match ($state) {
-            State::Within => sprintf('%s lies inside the limit%s%s.', ucfirst($this->what), $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare', $source),
+            State::Within => sprintf(
+                '%s lies inside the limit%s%s.',
+                ucfirst($this->what),
+                $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare',
+                $source,
+            ),
             State::Worn => sprintf('%s is past the as-new range%s%s, and inside the service limit.', ucfirst($this->what), $by, $source),
             State::Out => sprintf('%s is %s%s%s.', ucfirst($this->what), $side === null ? 'out both ways' : $end, $by, $source),
-            State::Unsure => sprintf('%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.', ucfirst($this->what), $this->zone($best), $this->zone($worst), $this->zone($likely), $source),
+            State::Unsure => sprintf(
+                '%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.',
+                ucfirst($this->what),
+                $this->zone($span->best),
+                $this->zone($span->worst),
+                $this->zone($span->likely),
+                $source,
+            ),
             State::Unknown => sprintf('There is no limit to judge %s by.', $this->what),
         };
     }

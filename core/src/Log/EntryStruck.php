@@ -40,7 +40,12 @@ final readonly class EntryStruck implements Kind
                 continue;
             }
             if (isset($state->struck[$this->entry])) {
-                throw ContradictoryFields::excluded('entry', $this->entry, 'This entry has been struck out already.', 'an entry that stands');
+                throw ContradictoryFields::excluded(
+                    'entry',
+                    $this->entry,
+                    'This entry has been struck out already.',
+                    'an entry that stands',
+                );
             }
             if ($entry->said instanceof JobOpened) {
                 throw ContradictoryFields::excluded('entry', $this->entry, 'The opening of a job cannot be struck out.', 'any later entry');

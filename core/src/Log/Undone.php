@@ -33,7 +33,12 @@ final readonly class Undone
     {
         $lifted = $sheet->stack->from($slab);
 
-        return new self($sheet, $by, $lifted === [] ? '' : 'lifted: '.lcfirst($lifted[0]->name), array_map(static fn (Slab $each): string => $each->id, $lifted));
+        return new self(
+            $sheet,
+            $by,
+            $lifted === [] ? '' : 'lifted: '.lcfirst($lifted[0]->name),
+            array_map(static fn (Slab $each): string => $each->id, $lifted),
+        );
     }
 
     public static function byAct(EngineSheet $sheet, ActDone $done, Entry $by): self

@@ -33,7 +33,12 @@ final readonly class BoreMap
         foreach ($points as $point) {
             $place = $point->depth->nanometres.'/'.$point->axis;
             if (isset($seen[$place])) {
-                throw ContradictoryFields::excluded('readings', $point->depth->written().' '.$point->axis, 'A place stands twice.', 'each depth and axis once');
+                throw ContradictoryFields::excluded(
+                    'readings',
+                    $point->depth->written().' '.$point->axis,
+                    'A place stands twice.',
+                    'each depth and axis once',
+                );
             }
             $seen[$place] = true;
         }
@@ -43,18 +48,30 @@ final readonly class BoreMap
 
     public function smallest(): BorePoint
     {
-        return array_reduce($this->points, static fn (BorePoint $least, BorePoint $point): BorePoint => $point->diameter()->isLessThan($least->diameter()) ? $point : $least, $this->points[0]);
+        return array_reduce(
+            $this->points,
+            static fn (BorePoint $least, BorePoint $point): BorePoint => $point->diameter()->isLessThan($least->diameter())
+                ? $point : $least,
+            $this->points[0],
+        );
     }
 
     public function largest(): BorePoint
     {
-        return array_reduce($this->points, static fn (BorePoint $most, BorePoint $point): BorePoint => $most->diameter()->isLessThan($point->diameter()) ? $point : $most, $this->points[0]);
+        return array_reduce(
+            $this->points,
+            static fn (BorePoint $most, BorePoint $point): BorePoint => $most->diameter()->isLessThan($point->diameter()) ? $point : $most,
+            $this->points[0],
+        );
     }
 
     /** The mean of a whole map; a mean over a missing place would lie. */
     public function mean(): ?Length
     {
-        return $this->missing() === [] ? Length::mean(...array_map(static fn (BorePoint $point): Length => $point->diameter(), $this->points)) : null;
+        return $this->missing() === [] ? Length::mean(...array_map(
+            static fn (BorePoint $point): Length => $point->diameter(),
+            $this->points,
+        )) : null;
     }
 
     public function throughSetting(): bool
@@ -65,7 +82,13 @@ final readonly class BoreMap
     /** @return list<array{depth: Length, value: Length}> where two axes or more were read */
     public function outOfRound(): array
     {
-        $spreads = array_map(fn (Length $depth): array => ['depth' => $depth, 'value' => $this->spread(static fn (BorePoint $point): bool => $point->depth->equals($depth))], $this->depths());
+        $spreads = array_map(
+            fn (Length $depth): array => [
+                'depth' => $depth,
+                'value' => $this->spread(static fn (BorePoint $point): bool => $point->depth->equals($depth)),
+            ],
+            $this->depths(),
+        );
 
         return array_values(array_filter($spreads, static fn (array $spread): bool => $spread['value'] !== null));
     }
@@ -73,7 +96,13 @@ final readonly class BoreMap
     /** @return list<array{axis: string, value: Length}> where two depths or more were read */
     public function taper(): array
     {
-        $spreads = array_map(fn (string $axis): array => ['axis' => $axis, 'value' => $this->spread(static fn (BorePoint $point): bool => $point->axis === $axis)], $this->axes());
+        $spreads = array_map(
+            fn (string $axis): array => [
+                'axis' => $axis,
+                'value' => $this->spread(static fn (BorePoint $point): bool => $point->axis === $axis),
+            ],
+            $this->axes(),
+        );
 
         return array_values(array_filter($spreads, static fn (array $spread): bool => $spread['value'] !== null));
     }
@@ -94,7 +123,10 @@ final readonly class BoreMap
         $missing = [];
         foreach ($this->depths() as $depth) {
             foreach ($this->axes() as $axis) {
-                if (array_filter($this->points, static fn (BorePoint $point): bool => $point->axis === $axis && $point->depth->equals($depth)) === []) {
+                if (array_filter(
+                    $this->points,
+                    static fn (BorePoint $point): bool => $point->axis === $axis && $point->depth->equals($depth),
+                ) === []) {
                     $missing[] = ['depth' => $depth, 'axis' => $axis];
                 }
             }
@@ -123,7 +155,10 @@ final readonly class BoreMap
     /** @param  callable(BorePoint): bool  $belongs */
     private function spread(callable $belongs): ?Length
     {
-        $diameters = array_values(array_map(static fn (BorePoint $point): Length => $point->diameter(), array_filter($this->points, $belongs)));
+        $diameters = array_values(array_map(
+            static fn (BorePoint $point): Length => $point->diameter(),
+            array_filter($this->points, $belongs),
+        ));
 
         return count($diameters) < 2 ? null : Length::largest(...$diameters)->minus(Length::smallest(...$diameters));
     }

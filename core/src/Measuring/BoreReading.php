@@ -33,7 +33,12 @@ final readonly class BoreReading
     {
         $diameter = $setting->plus($deviation);
         if (! $diameter->isPositive()) {
-            throw OutOfDomain::because('deviation', 'Setting and deviation leave no bore.', $deviation->written(), 'a deviation that leaves more than zero of '.$setting->written());
+            throw OutOfDomain::because(
+                'deviation',
+                'Setting and deviation leave no bore.',
+                $deviation->written(),
+                'a deviation that leaves more than zero of '.$setting->written(),
+            );
         }
 
         return new self($diameter, $setting, $deviation);
@@ -76,7 +81,10 @@ final readonly class BoreReading
         if ($several->has('setting') || $several->has('deviation')) {
             throw $several->placed(MalformedDocument::wrongSort($raw, 'either setting and deviation, or readings'), 'readings');
         }
-        $readings = array_map(static fn (Fields $item): self => self::read($item, $item->keys()[0]), $several->items('readings', self::MOST));
+        $readings = array_map(
+            static fn (Fields $item): self => self::read($item, $item->keys()[0]),
+            $several->items('readings', self::MOST),
+        );
         if ($readings === []) {
             throw $several->placed(MalformedDocument::wrongSort([], 'at least one reading'), 'readings');
         }

@@ -18,8 +18,14 @@ final readonly class BoreShape
     {
     }
 
-    public static function of(BoreMap $map, Length $doubt, Length $settingDoubt, ?Limit $size = null, ?Limit $outOfRound = null, ?Limit $taper = null): self
-    {
+    public static function of(
+        BoreMap $map,
+        Length $doubt,
+        Length $settingDoubt,
+        ?Limit $size = null,
+        ?Limit $outOfRound = null,
+        ?Limit $taper = null,
+    ): self {
         $sizeDoubt = $map->throughSetting() ? hypot($doubt->nanometres, $settingDoubt->nanometres) : $doubt->nanometres;
         $differenceDoubt = $doubt->nanometres * M_SQRT2;
         $difference = static fn (?Length $value, ?Limit $limit, Wording $wording): Verdict => $value === null
@@ -39,15 +45,32 @@ final readonly class BoreShape
     public function toArray(): array
     {
         $map = $this->map;
-        $point = static fn (BorePoint $point): array => ['value' => $point->diameter()->quantity(), 'depth' => $point->depth->quantity(), 'axis' => $point->axis];
+        $point = static fn (BorePoint $point): array => [
+            'value' => $point->diameter()->quantity(),
+            'depth' => $point->depth->quantity(),
+            'axis' => $point->axis,
+        ];
 
         return [
             'smallest' => $point($map->smallest()), 'largest' => $point($map->largest()), 'mean' => $map->mean()?->quantity(),
-            'out_of_round' => array_map(static fn (array $spread): array => ['depth' => $spread['depth']->quantity(), 'value' => $spread['value']->quantity()], $map->outOfRound()),
-            'taper' => array_map(static fn (array $spread): array => ['axis' => $spread['axis'], 'value' => $spread['value']->quantity()], $map->taper()),
+            'out_of_round' => array_map(
+                static fn (array $spread): array => ['depth' => $spread['depth']->quantity(), 'value' => $spread['value']->quantity()],
+                $map->outOfRound(),
+            ),
+            'taper' => array_map(
+                static fn (array $spread): array => ['axis' => $spread['axis'], 'value' => $spread['value']->quantity()],
+                $map->taper(),
+            ),
             'worst_out_of_round' => $map->worstOutOfRound()?->quantity(), 'worst_taper' => $map->worstTaper()?->quantity(),
-            'verdicts' => ['size' => $this->size->toArray(), 'out_of_round' => $this->outOfRound->toArray(), 'taper' => $this->taper->toArray()],
-            'missing' => array_map(static fn (array $place): array => ['depth' => $place['depth']->quantity(), 'axis' => $place['axis']], $map->missing()),
+            'verdicts' => [
+                'size' => $this->size->toArray(),
+                'out_of_round' => $this->outOfRound->toArray(),
+                'taper' => $this->taper->toArray(),
+            ],
+            'missing' => array_map(
+                static fn (array $place): array => ['depth' => $place['depth']->quantity(), 'axis' => $place['axis']],
+                $map->missing(),
+            ),
         ];
     }
 }

@@ -45,7 +45,14 @@ final readonly class Crosshatch
 
     public function verdict(?Limit $aim): Verdict
     {
-        $wording = new Wording('the cross-hatch', 'too flat', 'too steep', 'Stroke faster, or slow the spindle.', 'Stroke slower, or speed the spindle up.', 'Read speed and strokes again.');
+        $wording = new Wording(
+            'the cross-hatch',
+            'too flat',
+            'too steep',
+            'Stroke faster, or slow the spindle.',
+            'Stroke slower, or speed the spindle up.',
+            'Read speed and strokes again.',
+        );
         $base = $this->angle() * ($aim?->dimension->stepsPerUnit() ?? 1);
 
         return Verdict::of($aim, $wording, Interval::around($base, 0));

@@ -40,7 +40,10 @@ enum EntryForm: string
     /** @return list<string> every column in which some form is written, besides "reading" */
     public static function columns(): array
     {
-        return array_values(array_unique(array_merge(...array_map(static fn (self $form): array => $form->form()::columns(), self::cases()))));
+        return array_values(array_unique(array_merge(...array_map(
+            static fn (self $form): array => $form->form()::columns(),
+            self::cases(),
+        ))));
     }
 
     /** @param  list<Leaf>  $shelf */

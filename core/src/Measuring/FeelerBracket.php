@@ -36,7 +36,11 @@ final readonly class FeelerBracket
         if ($passes === null && $drags === null && $refuses === null) {
             throw MalformedDocument::missing('passes', 'at least one leaf: passes, drags or refuses');
         }
-        foreach ([['passes', $passes, 'drags', $drags], ['passes', $passes, 'refuses', $refuses], ['drags', $drags, 'refuses', $refuses]] as [$thinner, $thin, $thicker, $thick]) {
+        foreach ([
+            ['passes', $passes, 'drags', $drags],
+            ['passes', $passes, 'refuses', $refuses],
+            ['drags', $drags, 'refuses', $refuses],
+        ] as [$thinner, $thin, $thicker, $thick]) {
             if ($thin !== null && $thick !== null && ! $thin->isLessThan($thick)) {
                 throw ContradictoryFields::leaves($thinner, $thin->written(), $thicker, $thick->written());
             }

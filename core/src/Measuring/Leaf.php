@@ -19,6 +19,9 @@ final readonly class Leaf
             return [];
         }
 
-        return array_map(static fn (Fields $item): self => new self($item->size($item->keys()[0]), $item->text($item->keys()[0])), $fields->items($key));
+        return array_map(
+            static fn (Fields $item): self => new self($item->size($item->keys()[0]), $item->text($item->keys()[0])),
+            $fields->items($key),
+        );
     }
 }

@@ -22,14 +22,24 @@ enum Place: string
     /** The bore's axes and what they are called; it wears more across the pin, so that comes first. */
     private const AXES = ['across' => 'across the pin', 'along' => 'along the pin'];
 
-    private const LINES = ['front' => 'along the front', 'rear' => 'along the rear', 'left' => 'along the left', 'right' => 'along the right', 'falling' => 'corner to corner, falling', 'rising' => 'corner to corner, rising'];
+    private const LINES = [
+        'front' => 'along the front',
+        'rear' => 'along the rear',
+        'left' => 'along the left',
+        'right' => 'along the right',
+        'falling' => 'corner to corner, falling',
+        'rising' => 'corner to corner, rising',
+    ];
 
     /** @return list<PlaceOnEngine> */
     public function on(EngineSheet $sheet): array
     {
         return match ($this) {
             self::Engine => [new PlaceOnEngine('', null, '', '%s')],
-            self::Cylinder => self::each($sheet, static fn (Cylinder $cylinder): array => [new PlaceOnEngine($cylinder->id, $cylinder, '', '%s')]),
+            self::Cylinder => self::each(
+                $sheet,
+                static fn (Cylinder $cylinder): array => [new PlaceOnEngine($cylinder->id, $cylinder, '', '%s')],
+            ),
             self::Bore => self::each($sheet, static fn (Cylinder $cylinder): array => self::bore($sheet, $cylinder)),
             self::Ring => self::each($sheet, static fn (Cylinder $cylinder): array => self::rings($sheet, $cylinder, false)),
             self::SideRing => self::each($sheet, static fn (Cylinder $cylinder): array => self::rings($sheet, $cylinder, true)),
@@ -37,7 +47,11 @@ enum Place: string
             self::MainJournal => self::listed($sheet->crank->mains ?? [], 'main %s %%s'),
             self::CamJournal => self::listed($sheet->valveTrain->camJournals, 'cam journal %s %%s'),
             self::CrankEnd => self::listed(['left', 'right'], '%%s, %s end'),
-            self::FaceLine => array_map(static fn (string $id, string $name): PlaceOnEngine => new PlaceOnEngine($id, null, $id, '%s, '.$name), array_keys(self::LINES), self::LINES),
+            self::FaceLine => array_map(
+                static fn (string $id, string $name): PlaceOnEngine => new PlaceOnEngine($id, null, $id, '%s, '.$name),
+                array_keys(self::LINES),
+                self::LINES,
+            ),
         };
     }
 
@@ -71,7 +85,13 @@ enum Place: string
         $places = [];
         foreach ($sheet->piston->gappedRings() as $ring) {
             if (! $inGroove || $ring->kind->hasSideClearance()) {
-                $places[] = new PlaceOnEngine($cylinder->id.'.'.$ring->id, $cylinder, $ring->id, $ring->name.' %s', $inGroove ? null : $sheet->piston->gapDepth);
+                $places[] = new PlaceOnEngine(
+                    $cylinder->id.'.'.$ring->id,
+                    $cylinder,
+                    $ring->id,
+                    $ring->name.' %s',
+                    $inGroove ? null : $sheet->piston->gapDepth,
+                );
             }
         }
 
@@ -83,7 +103,13 @@ enum Place: string
     {
         $places = [];
         foreach ($sheet->valveTrain->valves as $valve) {
-            $places[] = new PlaceOnEngine($valve->cylinder.'.'.$valve->id, $sheet->cylinder($valve->cylinder), $valve->id, $valve->name.' %s', also: [$valve->side->value]);
+            $places[] = new PlaceOnEngine(
+                $valve->cylinder.'.'.$valve->id,
+                $sheet->cylinder($valve->cylinder),
+                $valve->id,
+                $valve->name.' %s',
+                also: [$valve->side->value],
+            );
         }
 
         return $places;

@@ -29,7 +29,11 @@ final class Plausibility
             return self::aboutTool($reading);
         }
 
-        return sprintf('This reads %s and the sheet says about %s. Is the unit right, and the decimal point?', $read->written(), $expected->written());
+        return sprintf(
+            'This reads %s and the sheet says about %s. Is the unit right, and the decimal point?',
+            $read->written(),
+            $expected->written(),
+        );
     }
 
     private static function isNear(Length $read, Length $expected): bool
@@ -41,7 +45,11 @@ final class Plausibility
     {
         $most = $bore->nanometres * self::GAP_SHARE;
         if ($bracket->low->nanometres > $most) {
-            return sprintf('A gap of %s is very wide for a %s bore. Is the decimal point right?', $bracket->low->written(), $bore->written());
+            return sprintf(
+                'A gap of %s is very wide for a %s bore. Is the decimal point right?',
+                $bracket->low->written(),
+                $bore->written(),
+            );
         }
         $shelf = array_map(static fn (Leaf $leaf): int|float => $leaf->thickness->nanometres, $reading->shelf());
         foreach ([$bracket->passes, $bracket->drags, $bracket->refuses] as $leaf) {

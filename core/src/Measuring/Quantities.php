@@ -16,7 +16,9 @@ final class Quantities
 {
     private const TOO_COARSE = ['caliper' => 'A caliper reads too coarsely for this.'];
 
-    private const SKIRT_TOO_WIDE = ['caliper' => 'A caliper’s jaws do not reach the gauge point of a wide skirt, and it reads too coarsely.'];
+    private const SKIRT_TOO_WIDE = [
+        'caliper' => 'A caliper’s jaws do not reach the gauge point of a wide skirt, and it reads too coarsely.',
+    ];
 
     /** @return list<Measurable> */
     public static function all(): array
@@ -36,7 +38,12 @@ final class Quantities
             new Measurable('cranking_compression', 'cranking compression',
                 'What came in is the before of what goes out.',
                 $laid,
-                new Taken(EntryForm::Direct, 'gauge in the plug hole, throttle open, until it rises no more', [ToolKind::PressureGauge], Sketch::GaugeInPlugHole),
+                new Taken(
+                    EntryForm::Direct,
+                    'gauge in the plug hole, throttle open, until it rises no more',
+                    [ToolKind::PressureGauge],
+                    Sketch::GaugeInPlugHole,
+                ),
                 Wordings::of('the compression', 'too low', 'too high',
                     'Look for the leak: rings, valves or head joint.', 'Look for carbon or a gasket that is too thin.')),
             new Measurable('leak_down', 'leak-down, pressure lost',
@@ -58,8 +65,8 @@ final class Quantities
             new Measurable('piston', 'piston at gauge point',
                 'Every clearance of this cylinder is counted from it.',
                 new Laid('piston', SlabKind::Barrel, Place::Cylinder),
-                new Taken(EntryForm::Direct, '{gauge point} up from the skirt edge, across the pin', [ToolKind::Micrometer], Sketch::SkirtAcrossPin,
-                    self::SKIRT_TOO_WIDE, basic: true),
+                new Taken(EntryForm::Direct, '{gauge point} up from the skirt edge, across the pin',
+                    [ToolKind::Micrometer], Sketch::SkirtAcrossPin, self::SKIRT_TOO_WIDE, basic: true),
                 Wordings::of('the piston', 'too small', 'too large', 'Fit another piston.', 'Check the mark on its crown.'),
                 [Act::PistonChanged]),
             new Measurable('bore', 'bore',
@@ -90,7 +97,13 @@ final class Quantities
             new Measurable('ring_gap', 'end gap',
                 'Two leaves decide it: the minimum must pass, the maximum must refuse.',
                 new Laid('rings', SlabKind::Barrel, Place::Ring),
-                new Taken(EntryForm::Leaves, 'squared in the bore with the piston{down}', [ToolKind::FeelerLeaves], Sketch::RingInBore, basic: true),
+                new Taken(
+                    EntryForm::Leaves,
+                    'squared in the bore with the piston{down}',
+                    [ToolKind::FeelerLeaves],
+                    Sketch::RingInBore,
+                    basic: true,
+                ),
                 Wordings::ringGap(),
                 [Act::RingFiled, ...Act::BORE_WORKED, Act::PistonChanged, Act::RingChanged]),
             new Measurable('ring_side_clearance', 'side clearance',
@@ -142,7 +155,12 @@ final class Quantities
             new Measurable('big_end_oil_clearance', 'big-end oil clearance',
                 'Oil pressure is made here.',
                 new Laid('crank', SlabKind::Case, Place::Cylinder, self::plainBearings()),
-                new Taken(EntryForm::Strip, 'crushed strip on the dry crankpin, cap torqued and not turned', [ToolKind::CrushedStrip], Sketch::StripOnPin),
+                new Taken(
+                    EntryForm::Strip,
+                    'crushed strip on the dry crankpin, cap torqued and not turned',
+                    [ToolKind::CrushedStrip],
+                    Sketch::StripOnPin,
+                ),
                 Wordings::of('the oil clearance', 'too tight', 'too wide',
                     'The next thinner shell.', 'The next thicker shell; if there is none, the crankpin is worn.'),
                 [Act::OtherCases]),
@@ -156,13 +174,23 @@ final class Quantities
             new Measurable('crank_runout', 'crank runout',
                 'A bent crank eats every bearing after it.',
                 new Laid('crank', SlabKind::Case, Place::CrankEnd),
-                new Taken(EntryForm::Direct, 'crank in its bearings, dial on the journal, one turn', [ToolKind::DialIndicator], Sketch::DialOnJournal),
+                new Taken(
+                    EntryForm::Direct,
+                    'crank in its bearings, dial on the journal, one turn',
+                    [ToolKind::DialIndicator],
+                    Sketch::DialOnJournal,
+                ),
                 Wordings::of('the runout', 'too small', 'too large', 'Read it again.', 'True the crank, or exchange it.'),
                 [Act::OtherCases]),
             new Measurable('main_oil_clearance', 'oil clearance',
                 'Oil pressure is made here.',
                 new Laid('crank', SlabKind::Case, Place::MainJournal, self::plainBearings()),
-                new Taken(EntryForm::Strip, 'crushed strip on the dry journal, cases torqued and not turned', [ToolKind::CrushedStrip], Sketch::StripOnPin),
+                new Taken(
+                    EntryForm::Strip,
+                    'crushed strip on the dry journal, cases torqued and not turned',
+                    [ToolKind::CrushedStrip],
+                    Sketch::StripOnPin,
+                ),
                 Wordings::of('the oil clearance', 'too tight', 'too wide',
                     'The next thinner shell.', 'The next thicker shell; if there is none, the journal is worn.'),
                 [Act::OtherCases]),
@@ -185,18 +213,34 @@ final class Quantities
             new Measurable('exhaust_valve_free', 'exhaust valve',
                 'One that sticks costs half the power, or a piston.',
                 new Laid('checks', SlabKind::Barrel, Place::Cylinder, $exhaustValve),
-                new Taken(EntryForm::YesNo, 'through its whole travel by a finger, after each piece is fitted', sketch: Sketch::ValveByFinger, good: 'free'),
+                new Taken(
+                    EntryForm::YesNo,
+                    'through its whole travel by a finger, after each piece is fitted',
+                    sketch: Sketch::ValveByFinger,
+                    good: 'free',
+                ),
                 Wordings::of('the exhaust valve', 'free', 'stiff', '', 'Out again: carbon, a burr, or left and right exchanged.')),
             new Measurable('jets_clear', 'oil jets',
                 'A blocked jet is a seized piston.',
                 new Laid('checks', SlabKind::Case, Place::Engine, $fourStroke),
-                new Taken(EntryForm::YesNo, 'air from below, felt and seen to come through each', sketch: Sketch::AirThroughJet, good: 'clear'),
+                new Taken(
+                    EntryForm::YesNo,
+                    'air from below, felt and seen to come through each',
+                    sketch: Sketch::AirThroughJet,
+                    good: 'clear',
+                ),
                 Wordings::of('the jets', 'clear', 'blocked', '', 'Back-flush and blow again; a jet that stays shut comes out.')),
             new Measurable('barrel_flatness', 'barrel flatness',
                 'A gasket follows no hollow.',
                 new Laid('checks', SlabKind::Barrel, Place::FaceLine),
                 self::straightEdge('top face'),
-                Wordings::of('the hollow', 'too small', 'too deep', 'Read it again.', 'Have the face trued, then read deck and squish again.'),
+                Wordings::of(
+                    'the hollow',
+                    'too small',
+                    'too deep',
+                    'Read it again.',
+                    'Have the face trued, then read deck and squish again.',
+                ),
                 [Act::BorePlated]),
         ];
     }
@@ -211,7 +255,13 @@ final class Quantities
                 'A gasket follows no hollow.',
                 new Laid('head', SlabKind::Head, Place::FaceLine),
                 self::straightEdge('joint face'),
-                Wordings::of('the hollow', 'too small', 'too deep', 'Read it again.', 'Have the face trued; the chamber gets smaller by what comes off.')),
+                Wordings::of(
+                    'the hollow',
+                    'too small',
+                    'too deep',
+                    'Read it again.',
+                    'Have the face trued; the chamber gets smaller by what comes off.',
+                )),
             new Measurable('valve_guide', 'guide clearance',
                 'A worn guide wears the seat, and smokes.',
                 $valve,
@@ -260,7 +310,12 @@ final class Quantities
 
     private static function straightEdge(string $face): Taken
     {
-        return new Taken(EntryForm::Leaves, "straight-edge on the $face, thickest leaf that passes under it", [ToolKind::FeelerLeaves], Sketch::EdgeOnFace);
+        return new Taken(
+            EntryForm::Leaves,
+            "straight-edge on the $face, thickest leaf that passes under it",
+            [ToolKind::FeelerLeaves],
+            Sketch::EdgeOnFace,
+        );
     }
 
     /** @return Closure(EngineSheet): bool */

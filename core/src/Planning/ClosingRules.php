@@ -28,7 +28,7 @@ final class ClosingRules
             ->because('It leaks where round meets flat.')
             ->after(...$top)
             ->bySchool('cover_gasket')
-            ->spends('Cover gasket')
+            ->spends(PartKind::CoverGasket)
             ->takes(8);
         $plan->step('hold.cover', StepKind::Hold, SlabKind::Cover)
             ->named('Before the covers go on')
@@ -65,7 +65,7 @@ final class ClosingRules
                 ->named('Oil in, filter in, level read')
                 ->because('An engine started dry is an engine rebuilt twice.')
                 ->after(...$top)
-                ->spends('Oil filter')
+                ->spends(PartKind::OilFilter)
                 ->takes(10)->id;
             $filled[] = $plan->step('primed', StepKind::Fill, SlabKind::Case)
                 ->named('Turned with plugs out until oil is seen at the top')

@@ -101,7 +101,7 @@ final class DecidingRules
             ->because('A gap that closes when hot breaks the ring.')
             ->after($washed)
             ->bySchool('ring_ends')
-            ->spends('Ring set'.$plan->of($cylinder))
+            ->spends(PartKind::RingSet)
             ->with('feeler leaves')
             ->undoneBy(Act::PistonChanged, Act::RingChanged, ...Act::BORE_WORKED)
             ->takes(15);
@@ -123,7 +123,7 @@ final class DecidingRules
                 ->named('Valves in, seats proved, springs and collets seated')
                 ->because('A seat is proved before the head goes on, not after.')
                 ->after($ordered)
-                ->spends('Valve stem seals')
+                ->spends(PartKind::StemSeals)
                 ->caution('Eye protection: springs and collets fly.')
                 ->takes(15 * max(1, intdiv($valves, 2)));
         }

@@ -11,8 +11,13 @@ use Moltrek\Core\Sheet\ValveGear;
 /** A part that has run in one place and goes back to it: what it is, where it came from, with which slab it comes off. */
 final readonly class HomePart
 {
-    private function __construct(public string $id, public string $sort, public string $place, public string $placeName, public string $slab)
-    {
+    private function __construct(
+        public string $id,
+        public string $sort,
+        public string $place,
+        public string $placeName,
+        public string $slab,
+    ) {
     }
 
     public function name(): string
@@ -46,7 +51,13 @@ final readonly class HomePart
             }
         }
         foreach (self::mixed($sheet) as $fastener) {
-            $parts['bolt.'.$fastener->id] = new self('bolt.'.$fastener->id, 'bolt '.$fastener->length->short(), $fastener->id, 'hole '.$fastener->id, $fastener->slab);
+            $parts['bolt.'.$fastener->id] = new self(
+                'bolt.'.$fastener->id,
+                'bolt '.$fastener->length->short(),
+                $fastener->id,
+                'hole '.$fastener->id,
+                $fastener->slab,
+            );
         }
 
         return $parts;
@@ -69,7 +80,8 @@ final readonly class HomePart
     private static function mixed(EngineSheet $sheet): array
     {
         return array_values(array_filter($sheet->stack->fasteners, static fn (Fastener $one): bool => array_filter(
-            $sheet->stack->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab && ! $other->length->equals($one->length),
+            $sheet->stack->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab
+                && ! $other->length->equals($one->length),
         ) !== []));
     }
 }

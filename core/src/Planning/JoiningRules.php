@@ -134,7 +134,7 @@ final class JoiningRules
     {
         return $plan->step('circlip-first', StepKind::Fit, SlabKind::Barrel, $cylinder)
             ->bySchool('circlip_gap')
-            ->spends('Circlips'.$plan->of($cylinder))
+            ->spends(PartKind::Circlips)
             ->caution(self::CLIP)
             ->takes(3);
     }
@@ -180,7 +180,7 @@ final class JoiningRules
                 ->because('A cap fits one rod, one way.')
                 ->after($in, 'rod-felt.'.$cylinder->id)
                 ->lostWith(SlabKind::Barrel)
-                ->spends('Rod bolts'.$plan->of($cylinder))
+                ->spends(PartKind::RodBolts)
                 ->with('torque wrench')
                 ->uses('assembly lube on the shells')
                 ->takes(8);
@@ -203,7 +203,7 @@ final class JoiningRules
             ->after(...$before)->after('faces')
             ->settling()
             ->bySchool('base_gasket')
-            ->spends('Base gasket')
+            ->spends(PartKind::BaseGasket)
             ->takes(4)->id];
     }
 
@@ -258,7 +258,8 @@ final class JoiningRules
             'Ring gaps where they belong, none moved',
             $sheet->piston->circlips ? 'Both circlips seated and turned' : null,
             $mark === 'either way' ? null : 'Every piston: '.$mark,
-            $sheet->valveTrain->drive === CamDrive::Chain ? 'Chain through the tunnel and tied up, rear guide in its slot at both ends' : null,
+            $sheet->valveTrain->drive === CamDrive::Chain
+                ? 'Chain through the tunnel and tied up, rear guide in its slot at both ends' : null,
             $sheet->layout->cycle === Cycle::FourStroke ? 'Jets and oil ways seen clear' : null,
             'Rags and props out, nothing in the ledger',
         ];

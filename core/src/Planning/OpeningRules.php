@@ -167,7 +167,7 @@ final class OpeningRules
                 ->named('Exhaust valve and shaft free of carbon, seals renewed')
                 ->because('It must fall by its own weight.')
                 ->after('exhaust-valve-out')
-                ->spends('Exhaust valve seals')
+                ->spends(PartKind::ExhaustValveSeals)
                 ->takes(20);
         }
     }

@@ -142,7 +142,8 @@ final class PlanBuilder
         if ($this->sheet->heightOf($own->slab) === null) {
             throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')->under("$where.slab");
         }
-        $step = new Step($own->id, StepKind::Fit, new StepPlace($own->slab, null, []), new Words($own->name, $own->why, caution: $own->caution),
+        $words = new Words($own->name, $own->why, caution: $own->caution);
+        $step = new Step($own->id, StepKind::Fit, new StepPlace($own->slab, null, []), $words,
             new Order($own->needs), new Effect(lostWith: $own->slab), new Asks, $own->minutes);
         $ids = array_map(strval(...), array_keys($this->steps));
         $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect($ids, $own->needs)))]);
@@ -192,7 +193,12 @@ final class PlanBuilder
             }
             if (count($left) === $before) {
                 $names = implode(', ', array_keys($left));
-                throw ContradictoryFields::excluded('plan', $names, 'These steps wait for each other: '.$names.'.', 'needs that do not come round again');
+                throw ContradictoryFields::excluded(
+                    'plan',
+                    $names,
+                    'These steps wait for each other: '.$names.'.',
+                    'needs that do not come round again',
+                );
             }
         }
 

@@ -11,8 +11,12 @@ final readonly class SpotsOf
      * @param  list<string>  $groups
      * @param  list<string>  $except  quantities that are read elsewhere
      */
-    private function __construct(private ?string $spot, private array $groups = [], private ?string $cylinder = null, private array $except = [])
-    {
+    private function __construct(
+        private ?string $spot,
+        private array $groups = [],
+        private ?string $cylinder = null,
+        private array $except = [],
+    ) {
     }
 
     public static function place(string $spot): self

@@ -32,7 +32,9 @@ final readonly class Step
     {
         return match ($access->kind) {
             AccessKind::LooseCaptive => $this->with(words: $this->words->warning('Loose: '.$access->what.', '.$access->why.'.')),
-            AccessKind::TrappedAtBothEnds => $this->with(asks: $this->asks->also(ucfirst($access->what).' seen at both ends: '.$access->why)),
+            AccessKind::TrappedAtBothEnds => $this->with(
+                asks: $this->asks->also(ucfirst($access->what).' seen at both ends: '.$access->why),
+            ),
             default => $this->with(order: $this->order->after($first, $access)),
         };
     }
@@ -62,6 +64,15 @@ final readonly class Step
 
     private function with(?Words $words = null, ?Order $order = null, ?Asks $asks = null): self
     {
-        return new self($this->id, $this->kind, $this->place, $words ?? $this->words, $order ?? $this->order, $this->effect, $asks ?? $this->asks, $this->minutes);
+        return new self(
+            $this->id,
+            $this->kind,
+            $this->place,
+            $words ?? $this->words,
+            $order ?? $this->order,
+            $this->effect,
+            $asks ?? $this->asks,
+            $this->minutes,
+        );
     }
 }

@@ -114,10 +114,11 @@ final class StepDraft
         return $this;
     }
 
-    /** New parts, used once. */
-    public function spends(string ...$parts): self
+    /** New parts, used once; of one cylinder where the step is. */
+    public function spends(PartKind ...$parts): self
     {
-        $this->parts = array_values($parts);
+        $of = $this->cylinder === null ? '' : $this->plan->of($this->cylinder);
+        $this->parts = array_map(static fn (PartKind $part): string => $part->value.$of, array_values($parts));
 
         return $this;
     }
@@ -229,7 +230,11 @@ final class StepDraft
 
         return new Step(
             $this->id, $this->kind,
-            new StepPlace($slab, $this->cylinder?->id, $this->places === [] && $this->cylinder !== null ? [$this->cylinder->id] : $this->places),
+            new StepPlace(
+                $slab,
+                $this->cylinder?->id,
+                $this->places === [] && $this->cylinder !== null ? [$this->cylinder->id] : $this->places,
+            ),
             new Words(
                 $several === null ? $this->name : $several.lcfirst($this->name),
                 $this->why, $this->matter,
@@ -239,7 +244,8 @@ final class StepDraft
             new Order(array_values(array_unique($this->needs)), $this->hold),
             new Effect(
                 $this->lifts ? $slab : null, $this->isOpening, $this->settles ? $slab : null, $this->torques,
-                $this->plan->sheet->slabFor($this->lostWith ?? self::pressedBy($this->on))->id, $this->parts, $this->undoneBy, $this->decides,
+                $this->plan->sheet->slabFor($this->lostWith ?? self::pressedBy($this->on))->id,
+                $this->parts, $this->undoneBy, $this->decides,
             ),
             $this->asks,
             $this->minutes,

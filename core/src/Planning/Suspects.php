@@ -14,7 +14,29 @@ use Moltrek\Core\Sheet\Symptom;
 final class Suspects
 {
     /** Words that say nothing of what is wrong. */
-    private const COMMON = ['after', 'again', 'from', 'have', 'into', 'last', 'left', 'more', 'only', 'over', 'right', 'since', 'some', 'that', 'there', 'under', 'what', 'when', 'with', 'engine', 'side'];
+    private const COMMON = [
+        'after',
+        'again',
+        'from',
+        'have',
+        'into',
+        'last',
+        'left',
+        'more',
+        'only',
+        'over',
+        'right',
+        'since',
+        'some',
+        'that',
+        'there',
+        'under',
+        'what',
+        'when',
+        'with',
+        'engine',
+        'side',
+    ];
 
     /** @return list<Symptom> those that share a word with the complaint first */
     public static function on(EngineSheet $sheet, string $complaint): array
@@ -38,17 +60,41 @@ final class Suspects
     {
         $four = $sheet->layout->cycle === Cycle::FourStroke;
         $usual = [
-            Symptom::of('low compression', 'a ring stuck or its gap wide, a valve or joint that leaks', $four ? 'leak-down: hiss at inlet, exhaust or breather tells which' : 'pressure in the cylinder: bubbles in the coolant, hiss at the ports'),
+            Symptom::of(
+                'low compression',
+                'a ring stuck or its gap wide, a valve or joint that leaks',
+                $four
+                    ? 'leak-down: hiss at inlet, exhaust or breather tells which'
+                    : 'pressure in the cylinder: bubbles in the coolant, hiss at the ports',
+            ),
             Symptom::of('rattles when cold', 'piston clearance past its limit', 'measure bore and piston; the noise goes as it warms'),
             Symptom::of('knocks when hot', 'big end or pin worn', 'pull and push the rod at the top; it may tilt, it may not click'),
-            Symptom::of('smokes soon after a rebuild', 'rings not seated, one upside down, or a guide seal missing', 'plug of each cylinder looked at, leak-down at the breather'),
-            Symptom::of('overheats', 'a joint that leaks into the coolant, or a lean mixture', $sheet->layout->cooling === Cooling::Liquid ? 'pressure in the system, cold and hot; look for bubbles' : 'fins clean, mixture read, joint looked at'),
+            Symptom::of(
+                'smokes soon after a rebuild',
+                'rings not seated, one upside down, or a guide seal missing',
+                'plug of each cylinder looked at, leak-down at the breather',
+            ),
+            Symptom::of(
+                'overheats',
+                'a joint that leaks into the coolant, or a lean mixture',
+                $sheet->layout->cooling === Cooling::Liquid
+                    ? 'pressure in the system, cold and hot; look for bubbles'
+                    : 'fins clean, mixture read, joint looked at',
+            ),
         ];
         if ($four) {
-            $usual[] = Symptom::of('uses oil under load', 'oil rings worn or gapped in line', 'leak-down with the crank at several places; bore read at the top');
+            $usual[] = Symptom::of(
+                'uses oil under load',
+                'oil rings worn or gapped in line',
+                'leak-down with the crank at several places; bore read at the top',
+            );
             $usual[] = Symptom::of('smokes on the overrun', 'valve guides or their seals', 'guide clearance at the worst place of three');
         } else {
-            $usual[] = Symptom::of('down on power, stiff to rev', 'exhaust valve stuck or its halves exchanged', 'through its whole travel by a finger');
+            $usual[] = Symptom::of(
+                'down on power, stiff to rev',
+                'exhaust valve stuck or its halves exchanged',
+                'through its whole travel by a finger',
+            );
             $usual[] = Symptom::of('smokes from one side', 'a crank seal that leaks', 'cases under low pressure, soap at the seals');
         }
 
@@ -59,7 +105,10 @@ final class Suspects
     private static function words(string $text): array
     {
         preg_match_all('/[a-z]{4,}/', strtolower($text), $found);
-        $stems = array_map(static fn (string $word): string => (string) preg_replace('/(ing|es|s|e|y)$/', '', $word), array_diff($found[0], self::COMMON));
+        $stems = array_map(
+            static fn (string $word): string => (string) preg_replace('/(ing|es|s|e|y)$/', '', $word),
+            array_diff($found[0], self::COMMON),
+        );
 
         return array_values(array_unique($stems));
     }

@@ -77,7 +77,7 @@ final class TopRules
             ->after('squish', 'turned')
             ->settling()
             ->bySchool('o_ring_face')
-            ->spends('Head gasket or O-rings')
+            ->spends(PartKind::HeadJoint)
             ->takes(4);
     }
 
@@ -136,9 +136,9 @@ final class TopRules
 
     private static function camInHead(PlanBuilder $plan): void
     {
-        $several = $plan->sheet->layout->hasSeveral();
+        $stand = $plan->sheet->layout->hasSeveral() ? 'mid-stroke' : 'at top dead centre of compression';
         $plan->step('cam-in', StepKind::Time, SlabKind::ValveGear)
-            ->named('Pistons '.($several ? 'mid-stroke' : 'at top dead centre of compression').', cam in, lobes oiled, caps drawn down evenly')
+            ->named('Pistons '.$stand.', cam in, lobes oiled, caps drawn down evenly')
             ->because('A valve must not meet a piston while the cam goes in.')
             ->after('torque.head', 'measure.cam', 'trays')
             ->settling()
@@ -157,7 +157,7 @@ final class TopRules
                 ->because('One that did not let go lets the chain jump at the first start.')
                 ->after('chain-on')
                 ->bySchool('tensioner')
-                ->spends('Tensioner gasket')
+                ->spends(PartKind::TensionerGasket)
                 ->undoneBy(Act::CamOut)
                 ->takes(8);
         }
@@ -199,7 +199,7 @@ final class TopRules
             ->named('Lifters low, tubes with both seals, rods by valve, rocker box drawn down evenly')
             ->because('Drawn down on the base circle; inlet and exhaust rods differ.')
             ->settling()
-            ->spends('Tube seals'.$plan->of($cylinder))
+            ->spends(PartKind::TubeSeals)
             ->takes(25);
     }
 

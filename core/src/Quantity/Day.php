@@ -20,7 +20,10 @@ final readonly class Day
     public static function of(string $text): self
     {
         return self::tryOf($text)
-            ?? throw MalformedDocument::wrongSort($text, sprintf('a day of the calendar such as 2026-11-30, from the years %d to %d', ...self::YEARS));
+            ?? throw MalformedDocument::wrongSort(
+                $text,
+                sprintf('a day of the calendar such as 2026-11-30, from the years %d to %d', ...self::YEARS),
+            );
     }
 
     public static function tryOf(string $text): ?self
@@ -30,7 +33,8 @@ final readonly class Day
         }
         $year = (int) $part[1];
 
-        return checkdate((int) $part[2], (int) $part[3], $year) && $year >= self::YEARS[0] && $year < self::YEARS[1] ? new self($text) : null;
+        return checkdate((int) $part[2], (int) $part[3], $year) && $year >= self::YEARS[0]
+            && $year < self::YEARS[1] ? new self($text) : null;
     }
 
     /** "Wed 25 Nov". */

@@ -15,7 +15,9 @@ use Brick\Math\RoundingMode;
  */
 final readonly class WrittenQuantity
 {
-    private const PATTERN = '~^(?<sign>[+\-−])?(?:(?<number>\d+(?:[.,]\d+)?|[.,]\d+)|(?:(?<whole>\d+) )?(?<over>\d+)/(?<under>\d+)) ?(?<unit>[^\d\s.,/+\-−].*)$~uDs';
+    private const PATTERN = '~^(?<sign>[+\-−])?'
+        .'(?:(?<number>\d+(?:[.,]\d+)?|[.,]\d+)|(?:(?<whole>\d+) )?(?<over>\d+)/(?<under>\d+))'
+        .' ?(?<unit>[^\d\s.,/+\-−].*)$~uDs';
 
     private const LONGEST = 400;
 

@@ -9,12 +9,22 @@ final class WrongUnit extends Refusal
 {
     public static function expected(WrittenQuantity $written, Dimension $dimension): self
     {
-        return new self('', sprintf('A %s is needed here, this is a %s.', $dimension->value, $written->unit->dimension->value), self::shown($written->text), $dimension->example());
+        return new self(
+            '',
+            sprintf('A %s is needed here, this is a %s.', $dimension->value, $written->unit->dimension->value),
+            self::shown($written->text),
+            $dimension->example(),
+        );
     }
 
     public static function between(WrittenQuantity $written, UnitOfMeasure $unit): self
     {
-        return new self('', sprintf('A %s cannot be given in %s.', $written->unit->dimension->value, $unit->symbol), $unit->symbol, self::unitsOf($written->unit->dimension));
+        return new self(
+            '',
+            sprintf('A %s cannot be given in %s.', $written->unit->dimension->value, $unit->symbol),
+            $unit->symbol,
+            self::unitsOf($written->unit->dimension),
+        );
     }
 
     public static function unknown(string $read, Dimension $dimension): self

@@ -13,7 +13,12 @@ final class MalformedDocument extends Refusal
     /** @param  list<string>  $known */
     public static function unknownKey(string $key, array $known): self
     {
-        return new self(self::shown($key), 'This key is not known here.', self::shown($key), $known === [] ? 'no keys' : 'one of '.implode(', ', $known));
+        return new self(
+            self::shown($key),
+            'This key is not known here.',
+            self::shown($key),
+            $known === [] ? 'no keys' : 'one of '.implode(', ', $known),
+        );
     }
 
     public static function missing(string $field, string $allowed): self

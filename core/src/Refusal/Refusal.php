@@ -38,7 +38,10 @@ abstract class Refusal extends DomainException
     /** What was read, shortened to 80 characters: text as it is, anything else as JSON. */
     protected static function shown(mixed $read): string
     {
-        $text = is_string($read) ? $read : json_encode($read, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR);
+        $text = is_string($read) ? $read : json_encode(
+            $read,
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PARTIAL_OUTPUT_ON_ERROR,
+        );
 
         return mb_substr((string) preg_replace('/[\x00-\x1F\x7F]/', "\u{FFFD}", (string) $text), 0, self::READ_LENGTH);
     }

@@ -34,7 +34,9 @@ final readonly class Schedule
                 $latest[$index] = min($latest[$index], self::latestReady($tasks[$follower], $latest[$follower], $calendar));
             }
             $task = $tasks[$index];
-            $longer = $task->isWait ? $this->starts[$index] + $task->seconds + 60 : $calendar->finish($this->starts[$index], $task->seconds + 60);
+            $longer = $task->isWait
+                ? $this->starts[$index] + $task->seconds + 60
+                : $calendar->finish($this->starts[$index], $task->seconds + 60);
             $critical[$index] = $longer > $latest[$index];
         }
 
@@ -77,7 +79,8 @@ final readonly class Schedule
         $holder = null;
         foreach ($candidates as $candidate) {
             $ready = $tasks[$at]->takesPerson() ? $calendar->nextOpen($this->finishes[$candidate]) : $this->finishes[$candidate];
-            if ($critical[$candidate] && $ready === $this->starts[$at] && ($holder === null || $this->finishes[$candidate] > $this->finishes[$holder])) {
+            if ($critical[$candidate] && $ready === $this->starts[$at]
+                && ($holder === null || $this->finishes[$candidate] > $this->finishes[$holder])) {
                 $holder = $candidate;
             }
         }
@@ -123,6 +126,7 @@ final readonly class Schedule
 
     private static function latestReady(ShopTask $task, int $latestFinish, WorkCalendar $calendar): int
     {
-        return $task->takesPerson() ? $calendar->startOf($calendar->countAt($latestFinish) - $task->seconds) : $latestFinish - $task->seconds;
+        return $task->takesPerson()
+            ? $calendar->startOf($calendar->countAt($latestFinish) - $task->seconds) : $latestFinish - $task->seconds;
     }
 }

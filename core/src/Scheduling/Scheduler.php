@@ -37,8 +37,12 @@ final class Scheduler
      * @param  list<ShopTask>  $tasks  without a cycle
      * @param  int  $people  how many there are
      */
-    private function __construct(private readonly array $tasks, private readonly int $people, private readonly int $start, private readonly WorkCalendar $calendar)
-    {
+    private function __construct(
+        private readonly array $tasks,
+        private readonly int $people,
+        private readonly int $start,
+        private readonly WorkCalendar $calendar,
+    ) {
         $this->turn = self::needsFirst($tasks);
         $this->tails = $this->tails();
     }
@@ -200,8 +204,16 @@ final class Scheduler
      * @param  array<int, int|null>  $who
      * @param  list<int>  $order
      */
-    private function place(int $index, ?int $person, int $begin, array &$free, array &$starts, array &$finishes, array &$who, array &$order): void
-    {
+    private function place(
+        int $index,
+        ?int $person,
+        int $begin,
+        array &$free,
+        array &$starts,
+        array &$finishes,
+        array &$who,
+        array &$order,
+    ): void {
         $task = $this->tasks[$index];
         $starts[$index] = $begin;
         $finishes[$index] = $task->takesPerson() ? $this->calendar->finish($begin, $task->seconds) : $begin + $task->seconds;
@@ -240,14 +252,20 @@ final class Scheduler
 
             return;
         }
-        if (++$this->tries > self::TRIES || ($this->atBest($finishes, $free) - $this->start) * (count($this->tasks) <= self::VERY_FEW ? 1.0 : self::WORTH) >= $this->best->finish - $this->start) {
+        if (++$this->tries > self::TRIES || ($this->atBest($finishes, $free) - $this->start) * (count($this->tasks) <= self::VERY_FEW
+            ? 1.0 : self::WORTH) >= $this->best->finish - $this->start) {
             return;
         }
         $ways = [];
         foreach ($this->turn as $index) {
             if (! isset($finishes[$index]) && $this->isReady($index, $finishes)) {
                 foreach ($this->different($index, $free) as $person) {
-                    $ways[] = [-$this->tails[$index], $this->calendar->nextOpen(max($this->ready($index, $finishes), $free[$person])), $index, $person];
+                    $ways[] = [
+                        -$this->tails[$index],
+                        $this->calendar->nextOpen(max($this->ready($index, $finishes), $free[$person])),
+                        $index,
+                        $person,
+                    ];
                 }
             }
         }
@@ -281,7 +299,10 @@ final class Scheduler
     {
         $seen = $people = [];
         foreach ($this->tasks[$index]->who as $person) {
-            $kind = $free[$person].'/'.implode(',', array_keys(array_filter($this->tasks, static fn (ShopTask $task): bool => in_array($person, $task->who, true))));
+            $kind = $free[$person].'/'.implode(
+                ',',
+                array_keys(array_filter($this->tasks, static fn (ShopTask $task): bool => in_array($person, $task->who, true))),
+            );
             if (! isset($seen[$kind])) {
                 $seen[$kind] = true;
                 $people[] = $person;

@@ -16,8 +16,14 @@ final readonly class Access
      * @param  string  $what  what is looked at or held; empty for an order of two steps
      * @param  Worked|null  $where  null where it holds on the bench and in the frame
      */
-    public function __construct(public AccessKind $kind, public string $first, public string $then, public string $what, public string $why, public ?Worked $where = null)
-    {
+    public function __construct(
+        public AccessKind $kind,
+        public string $first,
+        public string $then,
+        public string $what,
+        public string $why,
+        public ?Worked $where = null,
+    ) {
     }
 
     public static function read(Fields $fields): self
@@ -25,10 +31,20 @@ final readonly class Access
         $kind = $fields->choice('kind', AccessKind::class);
         $needed = $kind->isOrder() ? 'first' : 'what';
         if (! $fields->has($needed)) {
-            throw $fields->placed(MalformedDocument::missing($needed, $kind->isOrder() ? 'the step that comes first' : 'what is looked at or held'));
+            throw $fields->placed(MalformedDocument::missing(
+                $needed,
+                $kind->isOrder() ? 'the step that comes first' : 'what is looked at or held',
+            ));
         }
 
-        return new self($kind, $fields->textOrNull('first', 80) ?? '', $fields->text('then', 80), $fields->textOrNull('what', 120) ?? '', $fields->text('why', 200), $fields->choiceOrNull('where', Worked::class));
+        return new self(
+            $kind,
+            $fields->textOrNull('first', 80) ?? '',
+            $fields->text('then', 80),
+            $fields->textOrNull('what', 120) ?? '',
+            $fields->text('why', 200),
+            $fields->choiceOrNull('where', Worked::class),
+        );
     }
 
     /** "cannot be reached after: the bore is washed over open cases otherwise". */

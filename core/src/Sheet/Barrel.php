@@ -32,7 +32,10 @@ final readonly class Barrel
         return new self(
             $fields->choice('lining', Lining::class),
             $fields->sizeOrNull('height'),
-            $fields->has('gauge_depths') ? array_map(static fn (Fields $item): Length => $item->size($item->keys()[0]), $fields->items('gauge_depths')) : [],
+            $fields->has('gauge_depths') ? array_map(
+                static fn (Fields $item): Length => $item->size($item->keys()[0]),
+                $fields->items('gauge_depths'),
+            ) : [],
             $fields->flag('one_block'),
             $fields->choiceOrNull('joining', Joining::class) ?? Joining::Lowered,
             $fields->texts('hone_with'),

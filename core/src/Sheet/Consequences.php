@@ -17,7 +17,12 @@ final class Consequences
         $found = [];
         foreach ($sheet->work->substitutions as $change) {
             $add = static function (string $key, string $text, bool $wrong = false) use (&$found, $change): void {
-                $found[] = ['part' => $change->replaces.': '.$change->by, 'text' => $text, 'confirmed' => in_array($key, $change->confirmed, true), 'wrong' => $wrong];
+                $found[] = [
+                    'part' => $change->replaces.': '.$change->by,
+                    'text' => $text,
+                    'confirmed' => in_array($key, $change->confirmed, true),
+                    'wrong' => $wrong,
+                ];
             };
             if ($change->bore !== null || $change->stroke !== null) {
                 $add('displacement', sprintf('Displacement is now %.1f cm³; compression and fuel change with it.', $sheet->displacement()));
@@ -25,7 +30,16 @@ final class Consequences
             if ($change->bore !== null && $sheet->geometry->gasketOpening !== null) {
                 $room = $sheet->geometry->gasketOpening->minus($change->bore);
                 $tight = $room->nanometres < self::GASKET_ROOM;
-                $add('gasket', sprintf('The head gasket opens %s over a bore of %s: %s.', $sheet->geometry->gasketOpening->short(), $change->bore->short(), $tight ? 'too small, it would stand in the bore' : 'it clears'), $tight);
+                $add(
+                    'gasket',
+                    sprintf(
+                        'The head gasket opens %s over a bore of %s: %s.',
+                        $sheet->geometry->gasketOpening->short(),
+                        $change->bore->short(),
+                        $tight ? 'too small, it would stand in the bore' : 'it clears',
+                    ),
+                    $tight,
+                );
             }
             foreach ($change->limits as $limit) {
                 $add('limits', sprintf('The %s now rules %s.', $limit->source->value, str_replace('_', ' ', $limit->quantity)));

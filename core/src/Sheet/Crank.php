@@ -21,6 +21,12 @@ final readonly class Crank
 
     public static function read(Fields $fields): self
     {
-        return new self($fields->text('bearings', 20) === 'plain', $fields->texts('mains'), $fields->textOrNull('turned_by', 80), $fields->textOrNull('direction', 120), $fields->textOrNull('turning_back', 120));
+        return new self(
+            $fields->text('bearings', 20) === 'plain',
+            $fields->texts('mains'),
+            $fields->textOrNull('turned_by', 80),
+            $fields->textOrNull('direction', 120),
+            $fields->textOrNull('turning_back', 120),
+        );
     }
 }

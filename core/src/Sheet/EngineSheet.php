@@ -17,7 +17,8 @@ final readonly class EngineSheet
 
     private const KEYS = [
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
-        'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions', 'schools', 'plan',
+        'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
+        'schools', 'plan',
     ];
 
     private function __construct(
@@ -78,7 +79,10 @@ final readonly class EngineSheet
         }
         foreach ($train->valves as $index => $valve) {
             if ($layout->cylinder($valve->cylinder) === null) {
-                throw $sheet->placed(MalformedDocument::wrongSort($valve->cylinder, 'a cylinder of this engine'), "valve_train.valves.$index.cylinder");
+                throw $sheet->placed(
+                    MalformedDocument::wrongSort($valve->cylinder, 'a cylinder of this engine'),
+                    "valve_train.valves.$index.cylinder",
+                );
             }
         }
         foreach ($stack->fasteners as $index => $fastener) {
@@ -149,7 +153,8 @@ final readonly class EngineSheet
         $stated = array_filter($this->limits->stated, static fn (SheetLimit $limit): bool => $limit->appliesTo($quantity, ...$names));
         $stated = array_map(fn (SheetLimit $limit): SheetLimit => $limit->on($this->geometry->bore, $measured), array_values($stated));
         $order = JudgedQuantity::tryFrom($quantity)?->rulingOrder() ?? [];
-        $rank = static fn (SheetLimit $limit): int => ($found = array_search($limit->source, $order, true)) === false ? count($order) : (int) $found;
+        $rank = static fn (SheetLimit $limit): int => ($found = array_search($limit->source, $order, true)) === false
+            ? count($order) : (int) $found;
         usort($stated, static fn (SheetLimit $one, SheetLimit $other): int => $rank($one) <=> $rank($other));
 
         return $stated;

@@ -14,7 +14,8 @@ final readonly class Identity
     public static function read(Fields $sheet): self
     {
         return new self(
-            $sheet->text('id', 60), $sheet->text('make', 60), $sheet->text('model', 60), $sheet->text('kind', 60), $sheet->textOrNull('notes'),
+            $sheet->text('id', 60), $sheet->text('make', 60), $sheet->text('model', 60), $sheet->text('kind', 60),
+            $sheet->textOrNull('notes'),
         );
     }
 }

@@ -38,7 +38,8 @@ final readonly class Limits
     {
         foreach ($substitutions as $substitution) {
             foreach ($substitution->limits as $brought) {
-                $others = static fn (SheetLimit $limit): bool => $limit->quantity !== $brought->quantity || $limit->source !== $brought->source;
+                $others = static fn (SheetLimit $limit): bool => $limit->quantity !== $brought->quantity
+                    || $limit->source !== $brought->source;
                 $limits = [...array_filter($limits, $others), $brought];
             }
         }

@@ -29,7 +29,8 @@ final readonly class OwnStep
     {
         return new self(
             $fields->text('id', 80), $fields->text('slab', 60), $fields->text('name', 160), $fields->text('why', 300),
-            $fields->texts('needs'), $fields->texts('before'), $fields->has('minutes') ? $fields->whole('minutes', 0, 600) : 5, $fields->textOrNull('caution', 200),
+            $fields->texts('needs'), $fields->texts('before'), $fields->has('minutes')
+                ? $fields->whole('minutes', 0, 600) : 5, $fields->textOrNull('caution', 200),
         );
     }
 }

@@ -31,6 +31,11 @@ final readonly class PlanChanges
             }
         }
 
-        return new self(array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)), $plan->texts('drop'), $after, array_map(Access::read(...), $plan->objects('access', ...Access::KEYS)));
+        return new self(
+            array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)),
+            $plan->texts('drop'),
+            $after,
+            array_map(Access::read(...), $plan->objects('access', ...Access::KEYS)),
+        );
     }
 }

@@ -29,7 +29,12 @@ final class PrintedTwice
             if (! $second->has($key)) {
                 continue;
             }
-            $first = $ends[$key] ?? throw $second->placed(ContradictoryFields::excluded($key, $second->raw($key), 'The primary figures state no such end.', 'ends that the limit has'));
+            $first = $ends[$key] ?? throw $second->placed(ContradictoryFields::excluded(
+                $key,
+                $second->raw($key),
+                'The primary figures state no such end.',
+                'ends that the limit has',
+            ));
             $gap = $second->quantity($key, $primary->dimension)->base() - $first;
             $written[$key] = $second->text($key);
             if (abs($gap) > ($primary->dimension === Dimension::Length ? self::SAME_LENGTH : self::SAME_PART * abs($first))) {
@@ -40,6 +45,8 @@ final class PrintedTwice
         $service = implode(' to ', array_intersect_key($written, ['service_min' => 0, 'service_max' => 0]));
         $text = 'also printed '.implode(', ', array_filter([$range, $service === '' ? '' : 'service '.$service]));
 
-        return $apart === [] ? $text.', which agrees' : $text.', which is off by '.$primary->dimension->written(max($apart)).'; the first figure rules';
+        return $apart === []
+            ? $text.', which agrees'
+            : $text.', which is off by '.$primary->dimension->written(max($apart)).'; the first figure rules';
     }
 }

@@ -22,6 +22,13 @@ final readonly class Ring
 
     public static function read(Fields $fields): self
     {
-        return new self($fields->text('id', 30), $fields->text('name', 60), $fields->choice('kind', RingKind::class), $fields->textOrNull('mark'), $fields->textOrNull('peg'), $fields->has('at') ? $fields->angle('at') : null);
+        return new self(
+            $fields->text('id', 30),
+            $fields->text('name', 60),
+            $fields->choice('kind', RingKind::class),
+            $fields->textOrNull('mark'),
+            $fields->textOrNull('peg'),
+            $fields->has('at') ? $fields->angle('at') : null,
+        );
     }
 }

@@ -22,17 +22,32 @@ final readonly class School
     {
         $schools = [
             new self('worked', 'The engine is worked on', [
-                Worked::Bench->value => ['for' => 'All sides can be reached and turned over.', 'against' => 'It has to come out, and go in again.'],
-                Worked::Frame->value => ['for' => 'No engine to lift; an hour saved each way.', 'against' => 'What lies behind the barrel cannot be reached once it is down.'],
+                Worked::Bench->value => [
+                    'for' => 'All sides can be reached and turned over.',
+                    'against' => 'It has to come out, and go in again.',
+                ],
+                Worked::Frame->value => [
+                    'for' => 'No engine to lift; an hour saved each way.',
+                    'against' => 'What lies behind the barrel cannot be reached once it is down.',
+                ],
             ]),
             new self('bore_assembly', 'Bore and rings at assembly', [
-                'light film of running oil' => ['for' => 'Rings seat on the first heat.', 'against' => 'Little protects a start that comes late.'],
-                'plain mineral oil, generous' => ['for' => 'Forgives a slow first start.', 'against' => 'Smokes, and may glaze a fine finish.'],
+                'light film of running oil' => [
+                    'for' => 'Rings seat on the first heat.',
+                    'against' => 'Little protects a start that comes late.',
+                ],
+                'plain mineral oil, generous' => [
+                    'for' => 'Forgives a slow first start.',
+                    'against' => 'Smokes, and may glaze a fine finish.',
+                ],
                 'assembly lube' => ['for' => 'Stays where it is put.', 'against' => 'Keeps rings from seating if it reaches the wall.'],
                 'dry' => ['for' => 'Seats fastest.', 'against' => 'No help in the first turns; two-strokes never.'],
             ]),
             new self('wash', 'Wash after honing', [
-                'soap and water' => ['for' => 'Lifts the grit out of the scratches.', 'against' => 'Rusts iron in minutes: dry and oil at once.'],
+                'soap and water' => [
+                    'for' => 'Lifts the grit out of the scratches.',
+                    'against' => 'Rusts iron in minutes: dry and oil at once.',
+                ],
                 'solvent, then oil-wipe' => ['for' => 'No rust.', 'against' => 'Leaves grit behind; wipe until the cloth stays white.'],
             ]),
             new self('deglaze', 'Deglazing a good bore', [
@@ -72,7 +87,10 @@ final readonly class School
             new self('head_bolts', 'Head bolts', [
                 'thread and face as the maker states' => ['for' => 'The figure was found that way.', 'against' => 'Only if he states it.'],
                 'always oiled' => ['for' => 'Even friction.', 'against' => 'Pulls harder at one figure: too much where dry was meant.'],
-                'always clean and dry' => ['for' => 'Nothing under the bolt to lock it.', 'against' => 'Friction scatters, preload with it.'],
+                'always clean and dry' => [
+                    'for' => 'Nothing under the bolt to lock it.',
+                    'against' => 'Friction scatters, preload with it.',
+                ],
             ]),
             new self('cover_screws', 'Small cover screws', [
                 'none' => ['for' => 'They come out again.', 'against' => 'Vibration works at them.'],
@@ -106,10 +124,16 @@ final readonly class School
     {
         $schools = [];
         foreach ($named->keys() as $matter) {
-            $options = (self::all()[$matter] ?? throw $named->placed(MalformedDocument::wrongSort($matter, 'one of '.implode(', ', array_keys(self::all()))), $matter))->options;
+            $options = (self::all()[$matter] ?? throw $named->placed(
+                MalformedDocument::wrongSort($matter, 'one of '.implode(', ', array_keys(self::all()))),
+                $matter,
+            ))->options;
             $schools[$matter] = $named->text($matter, 80);
             if (! isset($options[$schools[$matter]])) {
-                throw $named->placed(MalformedDocument::wrongSort($schools[$matter], 'one of '.implode(', ', array_keys($options))), $matter);
+                throw $named->placed(
+                    MalformedDocument::wrongSort($schools[$matter], 'one of '.implode(', ', array_keys($options))),
+                    $matter,
+                );
             }
         }
 

@@ -15,7 +15,23 @@ use Moltrek\Core\Refusal\MalformedDocument;
  */
 final readonly class SheetLimit
 {
-    public const KEYS = ['quantity', 'of', 'source', 'note', 'condition', 'rule', 'on_bore', 'also_printed', 'min', 'max', 'nominal', 'plus', 'minus', 'service_min', 'service_max'];
+    public const KEYS = [
+        'quantity',
+        'of',
+        'source',
+        'note',
+        'condition',
+        'rule',
+        'on_bore',
+        'also_printed',
+        'min',
+        'max',
+        'nominal',
+        'plus',
+        'minus',
+        'service_min',
+        'service_max',
+    ];
 
     /** @param  list<string>  $of */
     private function __construct(
@@ -35,16 +51,25 @@ final readonly class SheetLimit
     {
         $source = $fields->choice('source', SourceKind::class);
         $judged = JudgedQuantity::tryFrom($fields->text('quantity', 60)) ?? throw $fields->placed(
-            MalformedDocument::wrongSort($fields->raw('quantity'), 'a quantity that is judged: '.implode(', ', JudgedQuantity::names())), 'quantity',
+            MalformedDocument::wrongSort(
+                $fields->raw('quantity'),
+                'a quantity that is judged: '.implode(', ', JudgedQuantity::names()),
+            ), 'quantity',
         );
         $limit = LimitDocument::stated($fields, $judged->dimension(), $source->value);
         $rule = GapRule::read($fields, 'rule');
         if ($rule !== null && ($limit->hasRange() || $fields->has('nominal'))) {
-            throw $fields->placed(ContradictoryFields::excluded('rule', $fields->raw('rule'), 'A rule and a range cannot both rule.', 'either rule or a range'));
+            throw $fields->placed(ContradictoryFields::excluded(
+                'rule',
+                $fields->raw('rule'),
+                'A rule and a range cannot both rule.',
+                'either rule or a range',
+            ));
         }
         $second = $fields->objectOrNull('also_printed', ...PrintedTwice::KEYS);
 
-        return new self($judged->value, $fields->texts('of'), $source, $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
+        return new self($judged->value, $fields->texts('of'), $source,
+            $fields->textOrNull('note'), $fields->textOrNull('condition', 120), $limit,
             $rule, $fields->textOrNull('on_bore', 20) === 'measured', $second === null ? null : PrintedTwice::remark($limit, $second));
     }
 
@@ -62,12 +87,21 @@ final readonly class SheetLimit
         $range = $this->rule->limitFor($this->onMeasuredBore ? $measured ?? $nominal : $nominal)->from($this->source->value);
 
         return new self($this->quantity, $this->of, $this->source, $this->note, $this->condition,
-            $this->limit->hasService() ? $range->withServiceOf($this->limit) : $range, $this->rule, $this->onMeasuredBore, $this->secondPrint);
+            $this->limit->hasService() ? $range->withServiceOf($this->limit) : $range,
+            $this->rule, $this->onMeasuredBore, $this->secondPrint);
     }
 
     /** What has to be known beside the figures: "cold, rule on the measured bore, also printed 0.0020 in…". */
     public function remarks(): string
     {
-        return implode(', ', array_filter([$this->condition, $this->rule === null ? null : 'rule on the '.($this->onMeasuredBore ? 'measured' : 'nominal').' bore', $this->secondPrint, $this->note]));
+        return implode(
+            ', ',
+            array_filter([
+                $this->condition,
+                $this->rule === null ? null : 'rule on the '.($this->onMeasuredBore ? 'measured' : 'nominal').' bore',
+                $this->secondPrint,
+                $this->note,
+            ]),
+        );
     }
 }

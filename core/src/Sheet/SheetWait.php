@@ -10,8 +10,14 @@ final readonly class SheetWait
 {
     public const KEYS = ['id', 'name', 'time', 'after', 'seen_by_person'];
 
-    private function __construct(public string $id, public string $name, public int $seconds, public string $after, public ?string $seen, public string $holds = '')
-    {
+    private function __construct(
+        public string $id,
+        public string $name,
+        public int $seconds,
+        public string $after,
+        public ?string $seen,
+        public string $holds = '',
+    ) {
     }
 
     /** One that a person began on the bench; it holds the step that was named. */
@@ -32,6 +38,12 @@ final readonly class SheetWait
 
     public static function read(Fields $fields): self
     {
-        return new self($fields->text('id', 60), $fields->text('name', 120), (int) round($fields->positive('time', Dimension::Time)), $fields->text('after', 80), $fields->textOrNull('seen_by_person', 120));
+        return new self(
+            $fields->text('id', 60),
+            $fields->text('name', 120),
+            (int) round($fields->positive('time', Dimension::Time)),
+            $fields->text('after', 80),
+            $fields->textOrNull('seen_by_person', 120),
+        );
     }
 }

@@ -13,7 +13,12 @@ final readonly class Slab
 
     public static function read(Fields $fields): self
     {
-        return new self($fields->text('id', 60), $fields->text('name', 120), $fields->choice('drawn_as', SlabKind::class), $fields->textOrNull('note'));
+        return new self(
+            $fields->text('id', 60),
+            $fields->text('name', 120),
+            $fields->choice('drawn_as', SlabKind::class),
+            $fields->textOrNull('note'),
+        );
     }
 
     public const KEYS = ['id', 'name', 'drawn_as', 'note'];

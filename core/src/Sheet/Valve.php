@@ -15,6 +15,11 @@ final readonly class Valve
 
     public static function read(Fields $fields): self
     {
-        return new self($fields->text('id', 20), $fields->text('name', 60), $fields->text('cylinder', 20), $fields->choice('side', ValveSide::class));
+        return new self(
+            $fields->text('id', 20),
+            $fields->text('name', 60),
+            $fields->text('cylinder', 20),
+            $fields->choice('side', ValveSide::class),
+        );
     }
 }

@@ -18,7 +18,10 @@ final readonly class PistonHeights
     /** @return array<string|int, float> millimetres below top dead centre, by cylinder */
     public function below(int|float $crank): array
     {
-        return array_map(fn (int|float $phase): float => $this->geometry->belowTopDeadCentre(self::withinTurn($crank + $phase) / 1e9), $this->phases);
+        return array_map(
+            fn (int|float $phase): float => $this->geometry->belowTopDeadCentre(self::withinTurn($crank + $phase) / 1e9),
+            $this->phases,
+        );
     }
 
     /** @return list<array{crank: int|float, cylinders: list<string>}> in turning order from where the crank stands */
@@ -32,7 +35,11 @@ final readonly class PistonHeights
             $tops[$key]['cylinders'][] = (string) $cylinder;
         }
         $tops = array_values($tops);
-        usort($tops, static fn (array $one, array $other): int => self::withinTurn($one['crank'] - $crank) <=> self::withinTurn($other['crank'] - $crank));
+        usort(
+            $tops,
+            static fn (array $one, array $other): int => self::withinTurn($one['crank'] - $crank)
+                <=> self::withinTurn($other['crank'] - $crank),
+        );
 
         return $tops;
     }

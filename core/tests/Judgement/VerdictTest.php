@@ -100,8 +100,8 @@ it('never turns unsure into sure when the doubt grows', function () {
     Property::holds(400, [Generators::choose(0, 140), Generators::choose(0, 60), Generators::choose(0, 60)], function (int $figure, int $doubt, int $more): void {
         $narrow = verdictOn(limitOf(), Interval::around($figure, $doubt));
         $wide = verdictOn(limitOf(), Interval::around($figure, $doubt + $more));
-        expect($wide->best->rank())->toBeLessThanOrEqual($narrow->best->rank());
-        expect($wide->worst->rank())->toBeGreaterThanOrEqual($narrow->worst->rank());
+        expect($wide->span->best->rank())->toBeLessThanOrEqual($narrow->span->best->rank());
+        expect($wide->span->worst->rank())->toBeGreaterThanOrEqual($narrow->span->worst->rank());
         if ($narrow->state === State::Unsure) {
             expect($wide->state)->toBe(State::Unsure);
         }

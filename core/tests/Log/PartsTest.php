@@ -2,6 +2,7 @@
 
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Parts\PlannedPart;
+use Moltrek\Core\Planning\PartKind;
 use Moltrek\Core\Planning\ReuseClass;
 use Moltrek\Core\Planning\StepState;
 
@@ -56,7 +57,8 @@ it('lists what nobody planned as well', function () {
 });
 
 it('knows what may go back', function (string $part, ReuseClass $class, bool $mayGoBack) {
-    expect([ReuseClass::of($part)[0], ReuseClass::of($part)[0]->mayGoBack()])->toBe([$class, $mayGoBack])->and(ReuseClass::of('Rocker shaft'))->toBeNull();
+    $rule = PartKind::named($part)?->reuse();
+    expect([$rule?->class, $rule?->class->mayGoBack()])->toBe([$class, $mayGoBack])->and(PartKind::named('Rocker shaft'))->toBeNull();
 })->with([
     ['Circlips, cylinder 2', ReuseClass::OneUse, false],
     ['Base gasket', ReuseClass::OneUse, false],
@@ -75,7 +77,7 @@ it('knows what may go back', function (string $part, ReuseClass $class, bool $ma
 
 it('gives every part of every plan a class and a reason', function (string $engine) {
     foreach (PlannedPart::all(worked(demoSheet($engine), [])) as $part) {
-        expect($part->condition)->not->toBe('', $part->part)->and($part->for)->not->toBe([]);
+        expect($part->reuse?->condition)->not->toBe('', $part->part)->and($part->for)->not->toBe([]);
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
 

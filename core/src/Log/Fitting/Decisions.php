@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log\Fitting;
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Planning\Decision;
+use Moltrek\Core\Planning\PartKind;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 
@@ -85,8 +86,8 @@ final class Decisions
         $of = $cylinder !== null && $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';
 
         return match ($decided?->job) {
-            BoreJob::Rebore => [...$step->effect->parts, 'Piston '.$decided->size.$of],
-            BoreJob::Replace => [...$step->effect->parts, 'Barrel'.$of],
+            BoreJob::Rebore => [...$step->effect->parts, PartKind::Piston->value.' '.$decided->size.$of],
+            BoreJob::Replace => [...$step->effect->parts, PartKind::Barrel->value.$of],
             default => $step->effect->parts,
         };
     }

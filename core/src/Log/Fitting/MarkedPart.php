@@ -46,7 +46,13 @@ final readonly class MarkedPart
             };
             if ($inner !== null) {
                 [$a, $b] = [$state->marks->at($place->id), $state->marks->at($inner.$place->part)];
-                $shells[$proof.$place->part] = $a === null || $b === null ? null : PlainShell::of($place->part, (int) $a, (int) $b, $offset, $table->colours ?? []);
+                $shells[$proof.$place->part] = $a === null || $b === null ? null : PlainShell::of(
+                    $place->part,
+                    (int) $a,
+                    (int) $b,
+                    $offset,
+                    $table->colours ?? [],
+                );
             }
         }
 
@@ -56,7 +62,10 @@ final readonly class MarkedPart
     /** @return list<\Moltrek\Core\Judgement\Interval> */
     private static function readings(BuildState $state, MarkPlace $place): array
     {
-        $own = array_filter($state->readings->all(), static fn (Reading $reading): bool => $reading->spot->is($place->kind->value) && $reading->spot->isOf($place->part));
+        $own = array_filter(
+            $state->readings->all(),
+            static fn (Reading $reading): bool => $reading->spot->is($place->kind->value) && $reading->spot->isOf($place->part),
+        );
 
         return array_values(array_filter(array_map(static fn (Reading $reading) => $reading->sizeInterval(), $own)));
     }

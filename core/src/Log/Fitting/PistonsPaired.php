@@ -58,7 +58,11 @@ final readonly class PistonsPaired implements Kind
 
     public function words(BuildState $state): string
     {
-        $words = array_map(static fn (string|int $bore, string $piston): string => $bore.' takes '.$piston, array_keys($this->pairs), $this->pairs);
+        $words = array_map(
+            static fn (string|int $bore, string $piston): string => $bore.' takes '.$piston,
+            array_keys($this->pairs),
+            $this->pairs,
+        );
 
         return 'Pistons to bores: '.implode(', ', $words);
     }

@@ -47,7 +47,10 @@ final class Verdicts
     /** @return list<string> what a choice of source may be made for */
     public function scopes(): array
     {
-        return array_values(array_unique(array_map(static fn (Assessment $each): string => $each->subject->scope, array_values($this->all()))));
+        return array_values(array_unique(array_map(
+            static fn (Assessment $each): string => $each->subject->scope,
+            array_values($this->all()),
+        )));
     }
 
     /** The bore of a cylinder as far as it has been read. */

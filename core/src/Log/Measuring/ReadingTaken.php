@@ -45,7 +45,8 @@ final class ReadingTaken implements Kind
 
     public function admit(Before $before): void
     {
-        $spot = $before->spots[$this->spot] ?? throw MalformedDocument::wrongSort($this->spot, 'a measuring place of this engine')->under('spot');
+        $spot = $before->spots[$this->spot]
+            ?? throw MalformedDocument::wrongSort($this->spot, 'a measuring place of this engine')->under('spot');
         $this->payload->flag('kept');
         Reading::read($this->payload, $spot);
         $tool = $this->payload->objectOrNull('tool', ...Tool::KEYS);

@@ -45,7 +45,12 @@ final readonly class PartBack implements Kind
             throw MalformedDocument::wrongSort($this->place, 'one of '.implode(', ', $places))->under('place');
         }
         if ($this->reason === '' && $this->place !== $part->place) {
-            throw ContradictoryFields::excluded('place', $this->place, $part->name().' came from there; another place wants a reason.', $part->place);
+            throw ContradictoryFields::excluded(
+                'place',
+                $this->place,
+                $part->name().' came from there; another place wants a reason.',
+                $part->place,
+            );
         }
     }
 

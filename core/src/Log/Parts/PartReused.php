@@ -9,7 +9,7 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
-use Moltrek\Core\Planning\ReuseClass;
+use Moltrek\Core\Planning\PartKind;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 
@@ -37,9 +37,14 @@ final readonly class PartReused implements Kind
 
     public function admit(Before $before): void
     {
-        [$class, $why] = ReuseClass::of($this->part) ?? [null, ''];
-        if ($class?->mayGoBack() === false) {
-            throw ContradictoryFields::excluded('part', $this->part, 'This is used once: '.lcfirst($why), 'a part that may go back');
+        $rule = PartKind::named($this->part)?->reuse();
+        if ($rule?->class->mayGoBack() === false) {
+            throw ContradictoryFields::excluded(
+                'part',
+                $this->part,
+                'This is used once: '.lcfirst($rule->condition),
+                'a part that may go back',
+            );
         }
         if (trim($this->reason) === '') {
             throw MalformedDocument::missing('reason', 'a text');

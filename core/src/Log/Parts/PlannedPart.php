@@ -3,7 +3,8 @@
 namespace Moltrek\Core\Log\Parts;
 
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Planning\ReuseClass;
+use Moltrek\Core\Planning\PartKind;
+use Moltrek\Core\Planning\ReuseRule;
 use Moltrek\Core\Planning\Step;
 
 /** A part that the job takes: from the one-use parts of its steps and from what was ordered. */
@@ -13,7 +14,6 @@ final readonly class PlannedPart
      * @param  list<string>  $for  steps
      * @param  'needed'|'ordered'|'arrived'|'fitted'|'spent'  $state
      * @param  string|null  $why  what made it so: how it came, what spent it, what is wrong with it
-     * @param  string  $condition  of its reuse: the condition, or the reason why not
      */
     private function __construct(
         public string $part,
@@ -23,8 +23,7 @@ final readonly class PlannedPart
         public ?string $promised,
         public ?string $why,
         public bool $wrong,
-        public ?ReuseClass $reuse,
-        public string $condition,
+        public ?ReuseRule $reuse,
     ) {
     }
 
@@ -58,7 +57,6 @@ final readonly class PlannedPart
     private static function of(BuildState $state, string $part, array $for, array $planned): self
     {
         $open = array_filter($planned, static fn (Step $step): bool => $state->work->doneBy($step->id) === null);
-        [$reuse, $condition] = ReuseClass::of($part) ?? [null, ''];
         $bin = $state->parts;
         $spent = $bin->spent()[$part] ?? null;
 
@@ -68,6 +66,7 @@ final readonly class PlannedPart
             $planned !== [] && $open === [] => 'fitted',
             isset($bin->here()[$part]) => 'arrived',
             default => 'needed',
-        }, $bin->isOnOrder($part)?->promised, $bin->wrong()[$part] ?? $spent->why ?? $bin->here()[$part] ?? null, isset($bin->wrong()[$part]), $reuse, $condition);
+        }, $bin->isOnOrder($part)?->promised, $bin->wrong()[$part] ?? $spent->why ?? $bin->here()[$part]
+            ?? null, isset($bin->wrong()[$part]), PartKind::named($part)?->reuse());
     }
 }

@@ -19,8 +19,13 @@ final readonly class ActDone implements Kind
 {
     use Ordinary;
 
-    private function __construct(public Act $act, public string $cylinder, private string $ring, private string $valve, private string $note)
-    {
+    private function __construct(
+        public Act $act,
+        public string $cylinder,
+        private string $ring,
+        private string $valve,
+        private string $note,
+    ) {
     }
 
     public static function name(): string

@@ -46,13 +46,20 @@ final readonly class Blockages
     {
         $lacking = $this->totals->parts->lacking($step->id, $this->totals->decisions->partsOf($step));
 
-        return array_map(static fn (string|int $part, string $why): Blockage => new Blockage('part', (string) $part, $why), array_keys($lacking), $lacking);
+        return array_map(
+            static fn (string|int $part, string $why): Blockage => new Blockage('part', (string) $part, $why),
+            array_keys($lacking),
+            $lacking,
+        );
     }
 
     /** @return list<Blockage> */
     private function waits(Step $step): array
     {
-        $running = array_filter($this->work->waits(), static fn (RunningWait $wait): bool => $wait->wait->isFor($step->id, $step->order->needs));
+        $running = array_filter(
+            $this->work->waits(),
+            static fn (RunningWait $wait): bool => $wait->wait->isFor($step->id, $step->order->needs),
+        );
 
         return array_values(array_map(static function (RunningWait $wait): Blockage {
             $until = $wait->wait->seen === null ? '.' : ', until '.$wait->wait->seen.'.';
@@ -86,7 +93,11 @@ final readonly class Blockages
         }
 
         return array_map(
-            static fn (Debt $debt): Blockage => new Blockage('debt', $debt->what, ucfirst($debt->what).' is owed its torque: '.$debt->reason.'.'),
+            static fn (Debt $debt): Blockage => new Blockage(
+                'debt',
+                $debt->what,
+                ucfirst($debt->what).' is owed its torque: '.$debt->reason.'.',
+            ),
             $this->totals->ledger->debts(),
         );
     }
@@ -103,7 +114,11 @@ final readonly class Blockages
         $height = $this->totals->sheet->heightOf($slab) ?? 0;
         foreach ($closes ? array_slice($this->totals->sheet->stack->slabs, 0, $height) : [] as $under) {
             if ($this->totals->slabs->of($under) === SlabState::Provisional) {
-                $blocked[] = new Blockage('access', $under->id, $under->name.' is only on to read or set something; take it off or fit it.');
+                $blocked[] = new Blockage(
+                    'access',
+                    $under->id,
+                    $under->name.' is only on to read or set something; take it off or fit it.',
+                );
             }
         }
 

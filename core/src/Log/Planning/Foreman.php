@@ -38,7 +38,10 @@ final readonly class Foreman
                 return null;
             }
         }
-        $begun = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->kind->isAssembly() && $this->state->work->isDone($step));
+        $begun = array_filter(
+            $this->state->work->steps(),
+            fn (Step $step): bool => $step->kind->isAssembly() && $this->state->work->isDone($step),
+        );
 
         return $begun === [] ? $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->laid->group === 'as found') : null;
     }
@@ -134,13 +137,25 @@ final readonly class Foreman
         if ($wait !== null) {
             $slab = $this->state->work->step($wait->wait->after)?->place->slab;
 
-            return new NextMove('wait', $wait->wait->id, $slab, $wait->wait->name, $wait->wait->seen === null ? 'It runs by the clock.' : 'Over when '.$wait->wait->seen.'.');
+            return new NextMove(
+                'wait',
+                $wait->wait->id,
+                $slab,
+                $wait->wait->name,
+                $wait->wait->seen === null ? 'It runs by the clock.' : 'Over when '.$wait->wait->seen.'.',
+            );
         }
         $part = $this->state->parts->onOrder()[0] ?? null;
         if ($part !== null) {
             $promised = Day::tryOf($part->promised ?? '');
 
-            return new NextMove('wait', null, null, 'Waiting for '.lcfirst($part->part), $promised === null ? 'Ordered, no day promised.' : 'Promised for '.$promised->inWords().'.');
+            return new NextMove(
+                'wait',
+                null,
+                null,
+                'Waiting for '.lcfirst($part->part),
+                $promised === null ? 'Ordered, no day promised.' : 'Promised for '.$promised->inWords().'.',
+            );
         }
 
         return $this->blocked();

@@ -42,7 +42,10 @@ final readonly class LiftCost
             $totals->progress->standAsBuilt($lift);
             $state = $state->with($totals);
         }
-        $before = array_filter($state->work->steps(), static fn (Step $step): bool => $step->kind->isAssembly() && $state->work->isDone($step));
+        $before = array_filter(
+            $state->work->steps(),
+            static fn (Step $step): bool => $step->kind->isAssembly() && $state->work->isDone($step),
+        );
         $read = array_map(static fn (Reading $reading): Spot => $reading->spot, array_values($state->readings->all()));
         $lift->said->apply($totals, $lift);
         $after = $state->with($totals);
@@ -77,7 +80,12 @@ final readonly class LiftCost
             $isLifted = $after->slabs->named($step->effect->lostWith)?->isInPlace() === false;
             $first = $void[array_values($stoodOn)[0] ?? ''] ?? $step;
 
-            return ['step' => $step->id, 'why' => $isLifted ? self::comesOff(self::named($after, $step->effect->lostWith)) : 'It stood on: '.lcfirst($first->words->name).'.'];
+            return [
+                'step' => $step->id,
+                'why' => $isLifted
+                    ? self::comesOff(self::named($after, $step->effect->lostWith))
+                    : 'It stood on: '.lcfirst($first->words->name).'.',
+            ];
         }, $void));
     }
 
@@ -90,7 +98,10 @@ final readonly class LiftCost
         $stale = [];
         foreach ($read as $spot) {
             if ($after->readings->at($spot->id) === null) {
-                $stale[] = ['reading' => $spot->id, 'why' => 'Clearance changes when '.lcfirst($spot->slabOn($after->sheet)->name).' comes off.'];
+                $stale[] = [
+                    'reading' => $spot->id,
+                    'why' => 'Clearance changes when '.lcfirst($spot->slabOn($after->sheet)->name).' comes off.',
+                ];
             }
         }
 

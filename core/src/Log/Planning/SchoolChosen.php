@@ -34,7 +34,10 @@ final readonly class SchoolChosen implements Kind
     {
         $matter = $payload->text('matter', 60);
         $options = array_keys((School::all()[$matter]
-            ?? throw $payload->placed(MalformedDocument::wrongSort($matter, 'one of '.implode(', ', array_keys(School::all()))), 'matter'))->options);
+            ?? throw $payload->placed(
+                MalformedDocument::wrongSort($matter, 'one of '.implode(', ', array_keys(School::all()))),
+                'matter',
+            ))->options);
         $school = $payload->text('school', 80);
         if (! in_array($school, $options, true)) {
             throw $payload->placed(MalformedDocument::wrongSort($school, 'one of '.implode(', ', $options)), 'school');
@@ -46,7 +49,12 @@ final readonly class SchoolChosen implements Kind
     public function admit(Before $before): void
     {
         if ($before->state()->work->isSettled($this->matter)) {
-            throw ContradictoryFields::excluded('matter', $this->matter, 'What this matter changes has been done.', 'a matter whose steps are open');
+            throw ContradictoryFields::excluded(
+                'matter',
+                $this->matter,
+                'What this matter changes has been done.',
+                'a matter whose steps are open',
+            );
         }
     }
 
@@ -58,7 +66,8 @@ final readonly class SchoolChosen implements Kind
 
     public function words(BuildState $state): string
     {
-        return School::all()[$this->matter]->question.': '.$this->school.($this->reason === null || $this->reason === '' ? '' : ', '.$this->reason);
+        return School::all()[$this->matter]->question.': '.$this->school.($this->reason === null
+            || $this->reason === '' ? '' : ', '.$this->reason);
     }
 
     public function inRecord(): RecordPart

@@ -44,9 +44,13 @@ final readonly class StepDone implements Kind
         $first = $work->openNeeds($step)[0] ?? null;
         [$why, $allowed] = match (true) {
             $work->isDone($step) => ['This step has been done already.', 'a step that is ready'],
-            $step->kind === StepKind::Hold && $step->asks->secondPerson => ['Two people answer this hold, one thing at a time.', 'answers to what it asks'],
+            $step->kind === StepKind::Hold && $step->asks->secondPerson => [
+                'Two people answer this hold, one thing at a time.',
+                'answers to what it asks',
+            ],
             $first !== null => [
-                'First: '.$work->steps()[$first]->words->name.'.'.(isset($step->order->access[$first]) ? ' '.$step->order->access[$first]->sentence() : ''),
+                'First: '.$work->steps()[$first]->words->name.'.'.(isset($step->order->access[$first])
+                    ? ' '.$step->order->access[$first]->sentence() : ''),
                 'a step that is ready',
             ],
             default => [($work->blockages($step)[0] ?? null)?->why, 'a step that is ready'],

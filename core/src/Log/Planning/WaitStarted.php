@@ -21,8 +21,13 @@ final readonly class WaitStarted implements Kind
     /** Thirty days, in seconds. */
     private const LONGEST = 30 * 86_400;
 
-    private function __construct(public string $what, private string $time, private int $seconds, public ?string $seen, private ?string $step)
-    {
+    private function __construct(
+        public string $what,
+        private string $time,
+        private int $seconds,
+        public ?string $seen,
+        private ?string $step,
+    ) {
     }
 
     public static function name(): string
@@ -41,10 +46,21 @@ final readonly class WaitStarted implements Kind
         $seen = $payload->textOrNull('seen', 120);
         $seconds = $payload->positive('time', Dimension::Time);
         if ($seconds > self::LONGEST) {
-            throw $payload->placed(OutOfDomain::because('time', 'A wait of this length is a date.', $payload->text('time'), 'at most 720 h'));
+            throw $payload->placed(OutOfDomain::because(
+                'time',
+                'A wait of this length is a date.',
+                $payload->text('time'),
+                'at most 720 h',
+            ));
         }
 
-        return new self($what, $payload->text('time', 400), (int) round($seconds), $seen === '' ? null : $seen, $payload->textOrNull('step', 120));
+        return new self(
+            $what,
+            $payload->text('time', 400),
+            (int) round($seconds),
+            $seen === '' ? null : $seen,
+            $payload->textOrNull('step', 120),
+        );
     }
 
     public function admit(Before $before): void

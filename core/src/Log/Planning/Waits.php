@@ -38,7 +38,10 @@ final class Waits
     /** @param  list<string>  $steps  that are to be done again: what they began does not run any more */
     public function forget(array $steps): void
     {
-        $this->waits = array_filter($this->waits, static fn (RunningWait $running): bool => ! in_array($running->wait->after, $steps, true));
+        $this->waits = array_filter(
+            $this->waits,
+            static fn (RunningWait $running): bool => ! in_array($running->wait->after, $steps, true),
+        );
     }
 
     /** @return list<RunningWait> that are not over yet */

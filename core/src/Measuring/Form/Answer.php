@@ -25,7 +25,10 @@ final readonly class Answer implements Form
         }
         $note = $said->textOrNull('note', 300) ?? '';
 
-        return new self(($answer === $right ? $answer : $spot->measurable->wording->high).($note === '' ? '' : ': '.$note), $answer === $right);
+        return new self(
+            ($answer === $right ? $answer : $spot->measurable->wording->high).($note === '' ? '' : ': '.$note),
+            $answer === $right,
+        );
     }
 
     public static function ofCells(array $cells): mixed

@@ -19,9 +19,15 @@ final readonly class Leaves implements Form
     public static function read(Fields $payload, Spot $spot, array $shelf): self
     {
         $leaves = $payload->object('reading', ...FeelerBracket::KEYS);
-        $parts = array_map(static fn (string $how): ?string => $leaves->has($how) ? $leaves->text($how).' '.$how : null, FeelerBracket::KEYS);
+        $parts = array_map(
+            static fn (string $how): ?string => $leaves->has($how) ? $leaves->text($how).' '.$how : null,
+            FeelerBracket::KEYS,
+        );
 
-        return new self(implode(', ', array_filter($parts)), FeelerBracket::read($leaves, array_map(static fn (Leaf $leaf): Length => $leaf->thickness, $shelf)));
+        return new self(
+            implode(', ', array_filter($parts)),
+            FeelerBracket::read($leaves, array_map(static fn (Leaf $leaf): Length => $leaf->thickness, $shelf)),
+        );
     }
 
     public static function ofCells(array $cells): mixed
