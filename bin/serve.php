@@ -6,7 +6,8 @@
  */
 $path = (string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH);
 $public = realpath(__DIR__.'/../public');
-$file = realpath($public.rawurldecode($path));
+$wanted = rawurldecode($path);
+$file = str_contains($wanted, "\0") ? false : realpath($public.$wanted);
 
 if ($file !== false && is_file($file) && str_starts_with($file, $public.'/') && ! str_ends_with($file, '.php')) {
     $types = ['js' => 'text/javascript', 'css' => 'text/css', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'json' => 'application/json', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain'];

@@ -1,6 +1,9 @@
 <?php
 
+use App\Http\Middleware\PlainAddress;
+use App\Http\Middleware\Revalidated;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\SessionStands;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -15,6 +18,10 @@ return Application::configure(basePath: $base)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(PlainAddress::class);
+        $middleware->appendToGroup('web', SessionStands::class);
+        $middleware->trustHosts(at: fn (): array => array_values((array) config('app.hosts')), subdomains: false);
+        $middleware->alias(['revalidated' => Revalidated::class]);
         $middleware->redirectGuestsTo('/sign-in');
         $middleware->convertEmptyStringsToNull(except: [fn (): bool => true]);
         $middleware->trimStrings(except: [fn (): bool => true]);

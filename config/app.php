@@ -6,10 +6,16 @@ return [
     'debug' => (bool) env('APP_DEBUG', false),
     'url' => env('APP_URL', 'http://127.0.0.1:8080'),
     'timezone' => 'UTC',
+
+    /** The names under which this server is spoken to; a request under another is refused. Patterns, one a comma. */
+    'hosts' => explode(',', (string) env('APP_HOSTS', '^127\.0\.0\.1$,^localhost$,^\[::1\]$')),
     'locale' => 'en',
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+
+    /** By how many seconds the clock of the application is ahead of the machine's; for walked stories, by MOLTREK_NOW. */
+    'clock_ahead' => env('MOLTREK_CLOCK_AHEAD', 0),
 
     /** The shop's name, on the sign-in page and on every record. */
     'shop_name' => env('SHOP_NAME', 'Brannoch Slip Engine Room'),

@@ -8,8 +8,9 @@ return [
             'host' => env('DB_HOST', '127.0.0.1'),
             'port' => env('DB_PORT', '5432'),
             'database' => env('DB_DATABASE', 'moltrek'),
-            'username' => env('DB_USERNAME', 'moltrek'),
-            'password' => env('DB_PASSWORD', ''),
+            // who is served works under the application's own role; migrations and the command line are the owner's
+            'username' => PHP_SAPI === 'cli-server' ? env('DB_APP_USERNAME', 'moltrek_app') : env('DB_USERNAME', 'moltrek'),
+            'password' => PHP_SAPI === 'cli-server' ? env('DB_APP_PASSWORD', '') : env('DB_PASSWORD', ''),
             'charset' => 'utf8',
             'prefix' => '',
             'search_path' => 'public',

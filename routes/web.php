@@ -19,7 +19,14 @@ use App\Http\Controllers\StandInController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TrayController;
 use App\Http\Controllers\WorkOrderController;
+use App\Policies\Right;
 use Illuminate\Support\Facades\Route;
+
+Route::pattern('job', '[0-9]{1,9}');
+Route::pattern('slug', '[a-z0-9-]{1,60}');
+Route::pattern('slab', '[A-Za-z0-9._-]{1,60}');
+Route::pattern('spot', '[A-Za-z0-9._-]{1,120}');
+Route::pattern('name', '[a-z0-9-]{1,60}');
 
 Route::get('/api/health', HealthController::class)->withoutMiddleware('web');
 
@@ -28,39 +35,41 @@ Route::get('/api/session', [SessionController::class, 'show']);
 
 Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::get('floor', FloorController::class);
+    Route::delete('sessions', [SessionController::class, 'destroyAll']);
+    Route::get('floor', FloorController::class)->middleware('revalidated');
     Route::post('jobs', [JobController::class, 'store']);
-    Route::get('jobs/{job:number}', [JobController::class, 'show'])->whereNumber('job');
-    Route::get('jobs/{job:number}/lift-cost/{slab}', [JobController::class, 'liftCost'])->whereNumber('job');
-    Route::post('jobs/{job:number}/entries', EntryController::class)->whereNumber('job');
-    Route::post('jobs/{job:number}/preview', PreviewController::class)->whereNumber('job');
-    Route::get('jobs/{job:number}/record', [RecordController::class, 'show'])->whereNumber('job');
-    Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json'])->whereNumber('job');
-    Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv'])->whereNumber('job');
+    Route::get('jobs/{job:number}', [JobController::class, 'show'])->middleware('revalidated');
+    Route::get('jobs/{job:number}/lift-cost/{slab}', [JobController::class, 'liftCost']);
+    Route::post('jobs/{job:number}/entries', EntryController::class);
+    Route::post('jobs/{job:number}/preview', PreviewController::class);
+    Route::get('jobs/{job:number}/record', [RecordController::class, 'show']);
+    Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json']);
+    Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv']);
     if (env('MOLTREK_BENCH')) {
         Route::get('bare', fn () => response()->json([]));
     }
-    Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class)->whereNumber('job');
-    Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class)->whereNumber('job');
-    Route::post('jobs/{job:number}/import', ImportController::class)->whereNumber('job');
-    Route::post('jobs/{job:number}/adopt', [SheetController::class, 'adopt'])->whereNumber('job');
+    Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class);
+    Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class);
+    Route::post('jobs/{job:number}/import', ImportController::class);
     Route::get('dates', [DatesController::class, 'show']);
-    Route::post('photos', [PhotoController::class, 'store']);
+    Route::post('calendar', [DatesController::class, 'renew']);
+    Route::post('photos', [PhotoController::class, 'store'])->middleware('throttle:photographs');
     Route::get('photos/{id}', [PhotoController::class, 'show'])->where('id', '[0-9a-f-]{36}');
-    Route::get('jobs/{job:number}/trays/{slab}.svg', [TrayController::class, 'svg'])->whereNumber('job');
-    Route::get('jobs/{job:number}/trays.pdf', [TrayController::class, 'pdf'])->whereNumber('job');
+    Route::get('jobs/{job:number}/trays/{slab}.svg', [TrayController::class, 'svg']);
+    Route::get('jobs/{job:number}/trays.pdf', [TrayController::class, 'pdf']);
     Route::get('tools', [ToolController::class, 'index']);
-    Route::post('tools/{id}', [ToolController::class, 'store'])->where('id', '[a-z0-9-]{1,20}');
-    Route::post('habits', [HabitController::class, 'store']);
+    Route::get('tools/kinds', [ToolController::class, 'kinds']);
+    Route::post('tools/{id}', [ToolController::class, 'store'])->can(Right::ChangeTools->value)->where('id', '[a-z0-9-]{1,20}');
+    Route::post('habits', [HabitController::class, 'store'])->can(Right::MakeHabits->value);
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::get('sheets', [SheetController::class, 'index']);
-    Route::post('sheets', [SheetController::class, 'store']);
-    Route::post('sheets/{slug}/findings', [SheetController::class, 'find']);
+    Route::post('sheets', [SheetController::class, 'store'])->can(Right::KeepSheet->value);
+    Route::post('sheets/{slug}/findings', [SheetController::class, 'find'])->can(Right::KeepSheet->value);
     Route::get('sheets/{slug}/sheet.json', [SheetController::class, 'json']);
     Route::get('sheets/{slug}/limits.csv', [SheetController::class, 'csv']);
     Route::get('calculations', [CalculationController::class, 'index']);
-    Route::post('calculations/{name}', [CalculationController::class, 'store']);
+    Route::post('calculations/{name}', [CalculationController::class, 'store'])->middleware('throttle:calculations');
 });
 
 Route::get('/calendar/{key}.ics', [DatesController::class, 'calendar'])->where('key', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware('throttle:60,1');

@@ -28,11 +28,16 @@ final readonly class Envelope
     {
         $fields = Fields::of($sent, 'id', 'kind', 'happened_at', 'clock_offset', 'payload');
         $id = $fields->text('id', 60);
-        if (preg_match(self::UUID, $id) !== 1) {
+        if (! self::isId($id)) {
             throw $fields->placed(MalformedDocument::wrongSort($id, 'a UUID in lower case'), 'id');
         }
 
         return new self($fields, $id);
+    }
+
+    public static function isId(mixed $id): bool
+    {
+        return is_string($id) && preg_match(self::UUID, $id) === 1;
     }
 
     /** @return class-string<Kind> */

@@ -36,6 +36,9 @@ use stdClass;
  */
 final class RecordEntries
 {
+    /** Rows written with one statement. */
+    private const AT_ONCE = 500;
+
     /**
      * @param  list<stdClass>  $sent  id, kind, happened_at, clock_offset, payload
      * @param  DateTimeImmutable|null  $clientNow  what the sender's clock says, to correct by it the times of entries that carry no offset
@@ -48,49 +51,67 @@ final class RecordEntries
             $now = CarbonImmutable::now('UTC')->toDateTimeImmutable();
             $offset = $clientNow === null ? 0 : (int) round(((float) $now->format('U.u') - (float) $clientNow->format('U.u')) * 1000);
             $log = new OpenLog($job->sheet->engine(), JobLog::entries($job));
-            $results = [];
+            $elsewhere = self::usedElsewhere($sent);
+            $results = $rows = [];
             foreach ($sent as $index => $each) {
                 try {
-                    $results[] = $this->take($job, $by, Envelope::of($each), $log, $now, $offset);
+                    $envelope = Envelope::of($each);
+                    $row = $this->take($job, $by, $envelope, $log, $envelope->happenedAt($offset, $now), isset($elsewhere[$envelope->id]));
+                    $results[] = new EntryResultShape($envelope->id, $row === null ? 'already' : 'stored', null);
+                    $rows[] = $row;
                 } catch (Refusal $refusal) {
                     $id = is_string($each->id ?? null) ? $each->id : (string) $index;
                     $results[] = new EntryResultShape($id, 'refused', new RefusalShape(...$refusal->toArray()));
                 }
             }
 
+            $recorded = $now->format('Y-m-d H:i:s.uP');
+            foreach (array_chunk(array_filter($rows), self::AT_ONCE) as $few) {
+                DB::table('log_entries')->insert(array_map(static fn (array $row): array => $row + ['recorded_at' => $recorded], $few));
+            }
+
             return $results;
         });
     }
 
-    private function take(Job $job, User $by, Envelope $sent, OpenLog $log, DateTimeImmutable $now, int $offset): EntryResultShape
+    /**
+     * The ids of a batch that the log knows already, of this job or another.
+     *
+     * @param  list<stdClass>  $sent
+     * @return array<string, int>
+     */
+    private static function usedElsewhere(array $sent): array
+    {
+        $ids = array_filter(array_map(static fn (stdClass $each): mixed => $each->id ?? null, $sent), Envelope::isId(...));
+
+        return array_flip(DB::table('log_entries')->whereIn('id', $ids)->pluck('id')->map(static fn (mixed $id): string => is_string($id) ? $id : '')->all());
+    }
+
+    /** @return array<string, mixed>|null the row to be written; null where the log has it already */
+    private function take(Job $job, User $by, Envelope $sent, OpenLog $log, DateTimeImmutable $at, bool $isKnown): ?array
     {
         if ($log->entry($sent->id) !== null) {
-            return new EntryResultShape($sent->id, 'already', null);
+            return null;
         }
-        if (DB::table('log_entries')->where('id', $sent->id)->exists()) {
+        if ($isKnown) {
             throw $sent->fields->placed(MalformedDocument::wrongSort($sent->id, 'an id that no other job uses'), 'id');
         }
         $kind = $sent->kind();
-        $at = $sent->happenedAt($offset, $now);
         $payload = $this->withTools($sent->fields->raw('payload'));
-        $said = $sent->fields->placing(static function () use ($log, $kind, $payload, $job, $by): Kind {
-            $said = $log->before()->admit($kind, $payload);
+        $said = $sent->fields->placing(static fn (): Kind => $log->before()->admit($kind, $payload), 'payload');
+        self::refuseWithoutRight($said, $by, $log, $sent->fields);
+        $sent->fields->placing(static function () use ($said, $job, $by): void {
             Consequences::refuse($job, $said);
             self::refuseSecond($said, $by);
-
-            return $said;
         }, 'payload');
-        self::refuseWithoutRight($said, $by, $log, $sent->fields);
         $entry = new Entry($sent->id, $said, $at, $by->initials);
-        DB::table('log_entries')->insert([
-            'id' => $entry->id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $entry->kind(),
-            'payload' => JsonText::encode($payload),
-            'happened_at' => $at->format('Y-m-d H:i:s.uP'), 'recorded_at' => $now->format('Y-m-d H:i:s.uP'),
-        ]);
         $log->add($entry);
         Consequences::follow($job, $entry, $log);
 
-        return new EntryResultShape($entry->id, 'stored', null);
+        return [
+            'id' => $entry->id, 'job_id' => $job->id, 'user_id' => $by->id, 'kind' => $entry->kind(),
+            'payload' => JsonText::encode($payload), 'happened_at' => $at->format('Y-m-d H:i:s.uP'),
+        ];
     }
 
     /** What a reading would be if it were entered now, without storing it. */

@@ -29,6 +29,9 @@ final class DatesView
     /** A part that nobody has promised a day for is counted on after so many days. */
     private const UNPROMISED = 7;
 
+    /** Nothing is laid out further ahead than so many days; a part promised later is counted on then. */
+    private const FURTHEST = 600;
+
     /** @var array<int, BuildState> */
     private array $states = [];
 
@@ -143,7 +146,8 @@ final class DatesView
         if ($days === []) {
             return null;
         }
-        $day = new DateTimeImmutable(max($days).' 08:00', $this->now->getTimezone());
+        $furthest = $this->now->modify('+'.self::FURTHEST.' days')->format('Y-m-d');
+        $day = new DateTimeImmutable(min(max($days), $furthest).' 08:00', $this->now->getTimezone());
 
         return ($number === $this->lateJob ? $day->modify("+$this->daysLater days") : $day)->format('Y-m-d\TH:i:sP');
     }

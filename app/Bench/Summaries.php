@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Calculations\JsonText;
 use App\Http\Shapes\WaitShape;
 use App\Models\Job;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -50,11 +51,23 @@ final class Summaries
         $job = Job::query()->findOrFail($id);
         $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
         $summary = JsonText::encode($shape);
-        DB::table('job_summaries')->upsert(
-            [['job_id' => $id, 'last_seq' => $sequence, 'day' => $today, 'workable' => $shape->next->canBeWorked, 'until' => $shape->waits === [] ? null : min(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits)), 'summary' => $summary]],
-            ['job_id'], ['last_seq', 'day', 'workable', 'until', 'summary'],
-        );
+        $until = $shape->waits === [] ? null : min(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits));
+        self::keep(['job_id' => $id, 'last_seq' => $sequence, 'day' => $today, 'workable' => $shape->next->canBeWorked, 'until' => $until, 'summary' => $summary]);
 
         return [$shape->next->canBeWorked, $summary];
+    }
+
+    /**
+     * A summary that cannot be kept, on a full disk say, is made again the next time; the floor answers all the same.
+     *
+     * @param  array<string, mixed>  $summary
+     */
+    private static function keep(array $summary): void
+    {
+        try {
+            DB::transaction(static fn () => DB::table('job_summaries')->upsert([$summary], ['job_id'], ['last_seq', 'day', 'workable', 'until', 'summary']));
+        } catch (QueryException $error) {
+            report($error);
+        }
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Models;
 
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 
 /**
@@ -13,6 +14,7 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $initials
  * @property Role $role
  * @property string|null $calendar_key
+ * @property CarbonImmutable|null $sessions_from
  */
 final class User extends Authenticatable
 {
@@ -23,6 +25,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime'];
     }
 }

@@ -2,8 +2,15 @@
 
 namespace App\Providers;
 
+use App\Models\User;
+use App\Policies\Right;
+use Carbon\Carbon;
+use Carbon\CarbonImmutable;
+use Carbon\CarbonInterface;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 
@@ -11,9 +18,37 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        RateLimiter::for('sign-in', static fn (Request $request): array => [
-            Limit::perMinute(8)->by(mb_strtolower($request->string('username')->toString()).'|'.$request->ip()),
-            Limit::perMinute(40)->by((string) $request->ip()),
-        ]);
+        self::setClock();
+        foreach (Right::cases() as $right) {
+            Gate::define($right->value, static fn (User $user): Response => $right->isOf($user->role) ? Response::allow() : Response::deny($right->refusal()));
+        }
+        RateLimiter::for('sign-in', static function (Request $request): array {
+            $name = $request->input('username');
+
+            return [
+                Limit::perMinute(8)->by(mb_strtolower(is_string($name) ? $name : '').'|'.$request->ip()),
+                Limit::perMinute(40)->by((string) $request->ip()),
+            ];
+        });
+        RateLimiter::for('calculations', static fn (Request $request): Limit => Limit::perMinute(600)->by('calculations|'.self::whose($request)));
+        RateLimiter::for('photographs', static fn (Request $request): Limit => Limit::perMinute(60)->by('photographs|'.self::whose($request)));
+    }
+
+    private static function whose(Request $request): string
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? (string) $user->id : (string) $request->ip();
+    }
+
+    /** For a walked story: the clock begins at a given moment when the server starts, and runs on from there. */
+    private static function setClock(): void
+    {
+        $ahead = config('app.clock_ahead');
+        if (is_numeric($ahead) && (int) $ahead !== 0) {
+            $shifted = static fn (CarbonInterface $real): CarbonInterface => $real->addSeconds((int) $ahead);
+            Carbon::setTestNow($shifted);
+            CarbonImmutable::setTestNow($shifted);
+        }
     }
 }

@@ -54,6 +54,17 @@ database_start() {
   port=$(as_postgres sed -n 4p "$dir/data/postmaster.pid")
   sed -i '/^DB_PORT=/d' var/moltrek.env
   echo "DB_PORT=$port" >>var/moltrek.env
+  database_role
+}
+
+# The application's own role, which owns nothing; its rights come with the migrations.
+database_role() {
+  database_psql postgres >/dev/null <<SQL
+do \$\$ begin
+  if not exists (select from pg_roles where rolname = 'moltrek_app') then create role moltrek_app; end if;
+end \$\$;
+alter role moltrek_app login password '$(env_value DB_APP_PASSWORD)';
+SQL
 }
 
 database_stop() {

@@ -12,8 +12,8 @@ quietly() {
   shift
   say "· $what"
   if ! "$@" >"$log" 2>&1; then
-    say "This failed: $*"
-    head -n 40 "$log"
+    say "This failed: $* (the end of $log)"
+    tail -n 40 "$log"
     return 1
   fi
 }
@@ -24,6 +24,9 @@ changed() {
   shift
   [ "$(cat "$stamp" 2>/dev/null)" != "$(fingerprint "$@")" ]
 }
+
+# What is begun is not done: killed in the middle, it is begun again.
+unstamp() { rm -f "$here/var/stamps/$1"; }
 
 stamp() {
   local name=$1
@@ -71,6 +74,7 @@ prepare_packages() {
 prepare_php() {
   make_folders
   if [ ! -f vendor/autoload.php ] || changed composer composer.json compat; then
+    unstamp composer
     quietly "installing the PHP packages" env COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress
     stamp composer composer.json compat
   fi
@@ -84,18 +88,23 @@ prepare_node() {
     PATH=$here/var/node/node_modules/.bin:$PATH
   fi
   if [ ! -d node_modules/.bin ] || changed npm package-lock.json; then
-    quietly "installing the Node packages" npm install --no-save --no-progress
+    unstamp npm
+    quietly "installing the Node packages" npm ci --no-progress
     stamp npm package-lock.json
   fi
 }
 
 prepare_environment() {
-  [ -f var/moltrek.env ] && return
+  if [ -f var/moltrek.env ]; then
+    [ -n "$(env_value DB_APP_PASSWORD)" ] || echo "DB_APP_PASSWORD=$(secret)" >>var/moltrek.env
+    return
+  fi
   umask 077
   cat >var/moltrek.env.new <<EOF
 APP_ENV=production
 APP_KEY=base64:$(head -c 32 /dev/urandom | base64 -w0)
-DB_PASSWORD=$(head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n')
+DB_PASSWORD=$(secret)
+DB_APP_PASSWORD=$(secret)
 DB_USERNAME=moltrek
 DB_DATABASE=moltrek
 EOF
@@ -105,11 +114,14 @@ EOF
 
 prepare_build() {
   if [ ! -f public/build/manifest.json ] || changed build resources package-lock.json vite.config.ts; then
+    unstamp build
     quietly "building the front end" npm run build
     find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -kf {} +
     stamp build resources package-lock.json vite.config.ts
   fi
 }
+
+secret() { head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n'; }
 
 env_value() { sed -n "s/^$1=//p" var/moltrek.env | tail -n 1; }
 

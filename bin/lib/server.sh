@@ -20,9 +20,9 @@ server_start() {
   server_stop "$name" >/dev/null
   port=$(free_port "$wanted")
   if [ "$port" != "$wanted" ]; then say "Port $wanted is taken; using $port."; fi
-  PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
+  MOLTREK_CLOCK_AHEAD=$(clock_ahead) PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
     -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d expose_php=0 \
-    -d upload_max_filesize=20M -d post_max_size=24M \
+    -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=512M \
     -S "127.0.0.1:$port" -t "$here/public" "$here/bin/serve.php" >"$here/var/log/$name.log" 2>&1 </dev/null &
   echo "$! $port" >"$(server_pid_file "$name")"
   local i
@@ -33,6 +33,11 @@ server_start() {
   say "The server does not answer; see var/log/$name.log and var/storage/logs."
   tail -n 20 "$here/var/log/$name.log"
   return 1
+}
+
+# With MOLTREK_NOW the application's clock begins at that instant when the server starts, and runs on from there.
+clock_ahead() {
+  if [ -n "${MOLTREK_NOW:-}" ]; then echo $(($(date -d "$MOLTREK_NOW" +%s) - $(date +%s))); else echo 0; fi
 }
 
 server_answers() { php -r 'exit(str_contains((string) @file_get_contents("http://127.0.0.1:".$argv[1]."/api/health", false, stream_context_create(["http" => ["timeout" => 3]])), "ok") ? 0 : 1);' "$1"; }

@@ -27,6 +27,9 @@ use stdClass;
 /** Brannoch Slip Engine Room: three people, their tools, and engines in different states. Everything is made up. */
 final class DemoSeeder extends Seeder
 {
+    /** The numbers of its jobs. */
+    public const JOBS = [187, 203, 209, 214, 217, 219, 221, 224, 226, 228];
+
     private CarbonImmutable $today;
 
     /** @var array<string, User> by username */

@@ -32,9 +32,9 @@ it('lets nobody in who is not signed in, whatever is asked', function () {
 });
 
 it('answers rubbish with a problem document and never with a fault', function (string $body) {
-    $this->actingAs($this->person());
+    $this->actingAs($this->person('isla'));
     foreach (everyRoute() as [$method, $path]) {
-        if ($method !== 'POST' || str_contains($path, 'adopt') || str_contains($path, 'photos')) {
+        if ($method !== 'POST' || str_contains($path, 'photos') || str_contains($path, 'calendar')) {
             continue;
         }
         $answer = $this->call('POST', $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);

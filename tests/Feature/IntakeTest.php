@@ -84,7 +84,7 @@ it('keeps a finding as a new version of the sheet, and leaves running jobs alone
     $this->actingAs($this->person())->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Reed petals chip at the corner.', 'from' => 'job 214'])->assertOk()->assertJsonPath('version', 2);
     $job = $this->getJson('/api/jobs/214')->json();
     expect([$job['sheetVersion'], $job['newerSheet'], $job['findings']])->toBe([1, 2, []]);
-    $this->postJson('/api/jobs/214/adopt')->assertNoContent();
+    $this->enter(214, $this->entry('sheet_adopted', ['version' => 2, 'from' => 1]))->assertJsonPath('results.0.state', 'stored');
     expect($this->getJson('/api/jobs/214')->json('findings.0.text'))->toBe('Reed petals chip at the corner.');
     $this->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Second.', 'from' => 'job 214'])->assertJsonPath('version', 3);
 });

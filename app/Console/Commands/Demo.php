@@ -5,6 +5,7 @@ namespace App\Console\Commands;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 /** Loads the demo shop into an empty database; with --fresh, throws away whatever is there first. */
 final class Demo extends Command
@@ -19,7 +20,8 @@ final class Demo extends Command
             $this->callSilent('migrate:fresh', ['--force' => true]);
         }
         if (! User::query()->exists()) {
-            $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+            // all of it or nothing: killed half-way, the next start finds an empty shop and begins again
+            DB::transaction(fn () => $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]));
         }
 
         return self::SUCCESS;

@@ -11,6 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
+use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
 use Sabre\VObject\Component\VCalendar;
 
@@ -23,8 +24,8 @@ final class DatesController
     public function show(Request $request): JsonResponse
     {
         $now = Shop::now();
-        $late = $request->integer('late_job');
-        $jobs = (new DatesView($now, $late === 0 ? null : $late, max(0, min(90, $request->integer('days')))))->jobs();
+        $late = self::count($request, 'late_job', 999_999_999);
+        $jobs = (new DatesView($now, $late === 0 ? null : $late, self::count($request, 'days', 90)))->jobs();
         $user = $request->user();
         assert($user instanceof User);
         if ($user->calendar_key === null) {
@@ -33,6 +34,27 @@ final class DatesController
 
         return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
             Shop::zone(), DatesView::people(), $jobs, '/calendar/'.$user->calendar_key.'.ics'));
+    }
+
+    private static function count(Request $request, string $key, int $most): int
+    {
+        $text = $request->query($key, '0');
+        if (! is_string($text) || preg_match('/^\d{1,9}$/D', $text) !== 1 || (int) $text > $most) {
+            throw MalformedDocument::wrongSort($text, "a whole number from 0 to $most")->under($key);
+        }
+
+        return (int) $text;
+    }
+
+    #[OA\Post(path: '/api/calendar', summary: 'Give your calendar a new address; the old one is dead from now on', tags: ['dates'],
+        responses: [new OA\Response(response: 200, description: 'The new address', content: new OA\JsonContent(required: ['calendar'], properties: [new OA\Property(property: 'calendar', type: 'string')]))])]
+    public function renew(Request $request): JsonResponse
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $user->update(['calendar_key' => Str::random(40)]);
+
+        return new JsonResponse(['calendar' => '/calendar/'.$user->calendar_key.'.ics']);
     }
 
     /** The address itself is the key; whoever has it may look and change nothing. */

@@ -18,6 +18,8 @@ final class PhotoController
 
     private const WIDEST = 1600;
 
+    private const MOST_PIXELS = 40_000_000;
+
     #[OA\Post(path: '/api/photos', summary: 'Keep a photograph; a note then names it', tags: ['photos'],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'))),
         responses: [new OA\Response(response: 200, description: 'Its id', content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')]))])]
@@ -30,10 +32,7 @@ final class PhotoController
         if ($file->getSize() > self::LARGEST) {
             throw MalformedDocument::wrongSort((string) $file->getSize(), 'a photograph of at most 16 MB')->under('photo');
         }
-        $image = @imagecreatefromstring((string) $file->getContent());
-        if (! $image instanceof GdImage) {
-            throw MalformedDocument::wrongSort($file->getClientOriginalName(), 'a photograph as JPEG, PNG or WebP')->under('photo');
-        }
+        $image = self::opened($file);
         if (imagesx($image) > self::WIDEST) {
             $image = imagescale($image, self::WIDEST) ?: $image;
         }
@@ -44,6 +43,29 @@ final class PhotoController
         imagejpeg($image, self::path($id), 82);
 
         return new JsonResponse(['id' => $id]);
+    }
+
+    /** The picture, the right way up. How large it is is read before it is unpacked. */
+    private static function opened(UploadedFile $file): GdImage
+    {
+        $unreadable = MalformedDocument::wrongSort($file->getClientOriginalName(), 'a photograph as JPEG, PNG or WebP')->under('photo');
+        $size = @getimagesize($file->getPathname()) ?: throw $unreadable;
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw MalformedDocument::wrongSort($size[0].' × '.$size[1].' pixels', 'a photograph of at most 40 million pixels')->under('photo');
+        }
+        $image = in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) ? @imagecreatefromstring((string) $file->getContent()) : false;
+        if (! $image instanceof GdImage) {
+            throw $unreadable;
+        }
+        $exif = $size[2] === IMAGETYPE_JPEG ? @exif_read_data($file->getPathname()) : false;
+        $turned = match (is_array($exif) ? $exif['Orientation'] ?? 1 : 1) {
+            3 => imagerotate($image, 180, 0),
+            6 => imagerotate($image, -90, 0),
+            8 => imagerotate($image, 90, 0),
+            default => $image,
+        };
+
+        return $turned instanceof GdImage ? $turned : $image;
     }
 
     #[OA\Get(path: '/api/photos/{id}', summary: 'A photograph', tags: ['photos'],

@@ -2,14 +2,19 @@
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\SessionStands;
 use App\Http\Shapes\PersonShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
 use App\Models\User;
+use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Str;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
@@ -37,14 +42,30 @@ final class SessionController
         ])]
     public function store(Request $request): JsonResponse
     {
-        $credentials = $request->validate(['username' => ['required', 'string', 'max:60'], 'password' => ['required', 'string', 'max:200']]);
+        $printable = 'regex:/^[^\x00-\x1F\x7F]*$/u';
+        $credentials = $request->validate(['username' => ['required', 'string', 'max:60', $printable], 'password' => ['required', 'string', 'max:200', $printable]]);
         $credentials['username'] = mb_strtolower(trim($credentials['username']));
         if (! Auth::attempt($credentials, remember: true)) {
+            self::takeAsLong($credentials);
             throw ValidationException::withMessages(['password' => 'Name and password do not go together. Try again, or ask the owner.']);
         }
         $request->session()->regenerate();
+        $request->session()->put(SessionStands::BEGAN, CarbonImmutable::now()->toIso8601ZuluString('microsecond'));
 
         return $this->show();
+    }
+
+    /**
+     * A name that nobody bears is answered no sooner than one that somebody does.
+     *
+     * @param  array<string, mixed>  $credentials
+     */
+    private static function takeAsLong(array $credentials): void
+    {
+        if (! User::query()->where('username', $credentials['username'])->exists()) {
+            $stand = Cache::rememberForever('sign-in-stand', static fn (): string => Hash::make(Str::random(40)));
+            Hash::check(is_string($credentials['password']) ? $credentials['password'] : '', $stand);
+        }
     }
 
     #[OA\Delete(path: '/api/session', summary: 'Sign out', tags: ['session'], responses: [new OA\Response(response: 204, description: 'Signed out')])]
@@ -55,6 +76,16 @@ final class SessionController
         $request->session()->regenerateToken();
 
         return new Response(status: 204);
+    }
+
+    #[OA\Delete(path: '/api/sessions', summary: 'Sign out on every device', tags: ['session'], responses: [new OA\Response(response: 204, description: 'Signed out everywhere')])]
+    public function destroyAll(Request $request): Response
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+        $user->forceFill(['sessions_from' => CarbonImmutable::now(), 'remember_token' => Str::random(60)])->save();
+
+        return $this->destroy($request);
     }
 
     private static function person(User $user): PersonShape

@@ -7,13 +7,13 @@ use App\Calculations\JsonText;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SheetShape;
-use App\Models\Job;
 use App\Models\Sheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 use JsonException;
+use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -64,7 +64,7 @@ final class SheetController
             throw MalformedDocument::wrongSort($error->getMessage(), 'JSON')->under('document');
         }
 
-        return new JsonResponse(SheetView::of(self::entered($document)));
+        return new JsonResponse(SheetView::of(self::underLock(static fn (): Sheet => self::entered($document))));
     }
 
     #[OA\Post(path: '/api/sheets/{slug}/findings', summary: 'Keep a finding for the next engine of its kind: a new version of the sheet', tags: ['sheets'],
@@ -78,44 +78,47 @@ final class SheetController
     {
         $sent = SentDocument::of($request, 'text', 'from');
         $finding = (object) ['text' => $sent->text('text', 300), 'from' => $sent->text('from', 60)];
-        $document = JsonText::decode(self::newest($slug)->document);
-        assert($document instanceof stdClass);
-        $document->findings = [...(is_array($document->findings ?? null) ? $document->findings : []), $finding];
 
-        return new JsonResponse(SheetView::of(self::entered($document)));
+        return new JsonResponse(SheetView::of(self::underLock(static function () use ($slug, $finding): Sheet {
+            $document = JsonText::decode(self::newest($slug)->document);
+            assert($document instanceof stdClass);
+            $document->findings = [...(is_array($document->findings ?? null) ? $document->findings : []), $finding];
+
+            return self::entered($document);
+        })));
+    }
+
+    /**
+     * Versions are counted one after another: whoever comes second sees what the first has written.
+     *
+     * @param  callable(): Sheet  $write
+     */
+    private static function underLock(callable $write): Sheet
+    {
+        return DB::transaction(static function () use ($write): Sheet {
+            DB::statement('lock table engine_sheets in share row exclusive mode');
+
+            return $write();
+        });
     }
 
     /** A sheet, or the next version of one that is there. */
     private static function entered(mixed $document): Sheet
     {
         $engine = EngineSheet::read($document);
+        Plan::of($engine);
+        $newest = Sheet::newest($engine->identity->id);
+        $text = JsonText::encode($document);
+        if ($newest !== null && JsonText::encode(JsonText::decode($newest->document)) === $text) {
+            throw ContradictoryFields::excluded('document', $engine->identity->id, 'This is the version that is there already.', 'a change')->under('');
+        }
 
-        return DB::transaction(static function () use ($engine, $document): Sheet {
-            $newest = Sheet::query()->where('slug', $engine->identity->id)->max('version');
-            $version = is_numeric($newest) ? (int) $newest + 1 : 1;
-            $text = JsonText::encode($document);
-            if ($version > 1 && JsonText::encode(JsonText::decode(self::newest($engine->identity->id)->document)) === $text) {
-                throw ContradictoryFields::excluded('document', $engine->identity->id, 'This is the version that is there already.', 'a change')->under('');
-            }
-
-            return Sheet::query()->create(['slug' => $engine->identity->id, 'version' => $version, 'document' => $text]);
-        });
-    }
-
-    #[OA\Post(path: '/api/jobs/{number}/adopt', summary: 'Let a job go on with the newest version of its sheet', tags: ['sheets'],
-        parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
-        responses: [new OA\Response(response: 204, description: 'Adopted')])]
-    public function adopt(Job $job): Response
-    {
-        $job->update(['engine_sheet_id' => self::newest($job->sheet->slug)->id]);
-        DB::table('job_summaries')->where('job_id', $job->id)->delete();
-
-        return new Response(status: 204);
+        return Sheet::query()->create(['slug' => $engine->identity->id, 'version' => ($newest->version ?? 0) + 1, 'document' => $text]);
     }
 
     private static function newest(string $slug): Sheet
     {
-        return Sheet::query()->where('slug', $slug)->get()->sortByDesc('version')->first() ?? abort(404);
+        return Sheet::newest($slug) ?? abort(404);
     }
 
     private static function file(string $content, string $type, string $name): Response

@@ -5,17 +5,20 @@ namespace App\Http\Controllers;
 use App\Bench\BuildView;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
+use App\Http\Shapes\ToolKindShape;
 use App\Http\Shapes\ToolShape;
 use App\Models\Instrument;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Measuring\ToolKind;
 use OpenApi\Attributes as OA;
 
 /** The shop's measuring tools. */
 final class ToolController
 {
+    private const MOST_LEAVES = 60;
+
     private const KEYS = ['name', 'kind', 'doubt', 'fixed', 'leaves', 'range', 'resolution', 'checked_on', 'next_check'];
 
     #[OA\Get(path: '/api/tools', summary: 'The toolbox', tags: ['tools'], responses: [
@@ -24,6 +27,16 @@ final class ToolController
     public function index(): JsonResponse
     {
         return new JsonResponse(BuildView::tools());
+    }
+
+    #[OA\Get(path: '/api/tools/kinds', summary: 'The kinds of tool that a shop keeps, and what each reads', tags: ['tools'], responses: [
+        new OA\Response(response: 200, description: 'Every kind', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ToolKindShape::class))),
+    ])]
+    public function kinds(): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn (ToolKind $kind): ToolKindShape => new ToolKindShape(
+            $kind->value, $kind->dimension()->typedUnits(), $kind->hasLeaves(), $kind->setsGauges(),
+        ), ToolKind::cases()));
     }
 
     #[OA\Post(path: '/api/tools/{id}', summary: 'Enter a tool, or change it; readings taken with it keep it as it was', tags: ['tools'],
@@ -36,28 +49,28 @@ final class ToolController
     public function store(Request $request, string $id): JsonResponse
     {
         $sent = SentDocument::of($request, ...self::KEYS);
+        $kind = $sent->choice('kind', ToolKind::class);
+        $figure = static fn (string $key): ?string => $sent->has($key) ? self::figure($sent, $key, $kind) : null;
         Instrument::query()->updateOrCreate(['id' => $id], [
             'name' => $sent->text('name', 60),
-            'kind' => $sent->text('kind', 40),
-            'doubt' => $sent->lengthOrNull('doubt')?->exact(),
-            'fixed' => $sent->lengthOrNull('fixed')?->exact(),
-            'leaves' => array_map(static fn (Fields $leaf): string => $leaf->size($leaf->keys()[0])->exact(), $sent->has('leaves') ? $sent->items('leaves') : []),
+            'kind' => $kind->value,
+            'doubt' => $figure('doubt'),
+            'fixed' => $figure('fixed'),
+            'leaves' => array_map(static fn (Fields $leaf): string => $leaf->size($leaf->keys()[0])->exact(), $sent->has('leaves') ? $sent->items('leaves', self::MOST_LEAVES) : []),
             'range' => $sent->textOrNull('range', 60),
-            'resolution' => $sent->lengthOrNull('resolution')?->exact(),
-            'checked_on' => self::day($sent, 'checked_on'),
-            'next_check' => self::day($sent, 'next_check'),
+            'resolution' => $figure('resolution'),
+            'checked_on' => $sent->dayOrNull('checked_on')?->text,
+            'next_check' => $sent->dayOrNull('next_check')?->text,
         ]);
 
         return $this->index();
     }
 
-    private static function day(Fields $sent, string $key): ?string
+    /** A figure of what this kind of tool reads. */
+    private static function figure(Fields $sent, string $key, ToolKind $kind): ?string
     {
-        $day = $sent->textOrNull($key, 10);
-        if ($day !== null && (preg_match('/^\d{4}-\d{2}-\d{2}$/', $day) !== 1 || strtotime($day) === false)) {
-            throw $sent->placed(MalformedDocument::wrongSort($day, 'a day such as 2026-11-30'), $key);
-        }
+        $sent->quantity($key, $kind->dimension());
 
-        return $day;
+        return $sent->figureOrNull($key, $kind->dimension())?->exact();
     }
 }

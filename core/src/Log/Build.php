@@ -19,12 +19,31 @@ final class Build
      */
     public static function replay(EngineSheet $sheet, array $entries, ?DateTimeImmutable $now = null): BuildState
     {
-        usort($entries, static fn (Entry $one, Entry $other): int => [$one->at, $one->id] <=> [$other->at, $other->id]);
+        $entries = self::inOrder($entries);
         $now ??= $entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at;
         $spots = Catalogue::of($sheet);
         $struck = EntryStruck::among($entries);
 
         return new BuildState($sheet, $spots, $entries, $struck, self::fold($sheet, $spots, $entries, $struck), $now);
+    }
+
+    /**
+     * As they happened, then by id. A log that was kept by one tablet is in order already.
+     *
+     * @param  list<Entry>  $entries
+     * @return list<Entry>
+     */
+    private static function inOrder(array $entries): array
+    {
+        $turn = static fn (Entry $one, Entry $other): int => $one->at <=> $other->at ?: strcmp($one->id, $other->id);
+        for ($i = count($entries) - 1; $i > 0; $i--) {
+            if ($turn($entries[$i - 1], $entries[$i]) > 0) {
+                usort($entries, $turn);
+                break;
+            }
+        }
+
+        return $entries;
     }
 
     /**

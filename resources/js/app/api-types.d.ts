@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Give your calendar a new address; the old one is dead from now on */
+        post: operations["d648f25084817bbbb556505e660e827a"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/entries": {
         parameters: {
             query?: never;
@@ -312,6 +329,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign out on every device */
+        delete: operations["4b57b4324f194e9646a8c7d42a039e07"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets": {
         parameters: {
             query?: never;
@@ -381,23 +415,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/jobs/{number}/adopt": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Let a job go on with the newest version of its sheet */
-        post: operations["14b48481d365c64e16e027495b20f86e"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -442,6 +459,23 @@ export interface paths {
         };
         /** The toolbox */
         get: operations["21747b624f411296ff516e7e5e4cd802"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kinds of tool that a shop keeps, and what each reads */
+        get: operations["ac336442c5a1e3db07aa5ec5705b6819"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1222,6 +1256,15 @@ export interface components {
             /** @description whether the complaint speaks of it */
             isSpokenOf: boolean;
         };
+        /** @description A kind of measuring tool. */
+        ToolKind: {
+            kind: string;
+            units: string[];
+            /** @description a set of leaves */
+            hasLeaves: boolean;
+            /** @description its range is the one size that it sets gauges to */
+            setsGauges: boolean;
+        };
         /** @description A measuring tool of the shop. */
         Tool: {
             id: string;
@@ -1375,6 +1418,28 @@ export interface operations {
             };
         };
     };
+    d648f25084817bbbb556505e660e827a: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The new address */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        calendar: string;
+                    };
+                };
+            };
+        };
+    };
     d85c8d4deebd94b0cad85b29d684a333: {
         parameters: {
             query?: never;
@@ -1387,14 +1452,21 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    /** Format: date-time */
+                    /**
+                     * Format: date-time
+                     * @description what the sender's clock says
+                     */
                     client_now?: string;
+                    /** @description the user name of whoever typed them; another person's session does not send them */
+                    by?: string;
                     entries: {
                         /** Format: uuid */
                         id: string;
                         kind: string;
                         /** Format: date-time */
                         happened_at: string;
+                        /** @description by how many milliseconds the shop's clock was ahead of the sender's when it was typed */
+                        clock_offset?: number;
                         payload: Record<string, never>;
                     }[];
                 };
@@ -1408,6 +1480,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Entries"];
+                };
+            };
+            /** @description Typed by somebody else than who is signed in */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
             /** @description Not a batch */
@@ -1865,6 +1946,24 @@ export interface operations {
             };
         };
     };
+    "4b57b4324f194e9646a8c7d42a039e07": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Signed out everywhere */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     c3cd8a06f569ac43a9bac77657212b18: {
         parameters: {
             query?: never;
@@ -2002,26 +2101,6 @@ export interface operations {
             };
         };
     };
-    "14b48481d365c64e16e027495b20f86e": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Adopted */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     "52e146273e6a82bf2919671f88498599": {
         parameters: {
             query?: never;
@@ -2120,6 +2199,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Tool"][];
+                };
+            };
+        };
+    };
+    ac336442c5a1e3db07aa5ec5705b6819: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Every kind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolKind"][];
                 };
             };
         };

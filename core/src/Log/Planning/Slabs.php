@@ -15,6 +15,8 @@ final class Slabs
     /** @var array<string, SlabState> by slab, bottom-up */
     private array $states = [];
 
+    private ?string $standing = null;
+
     public function __construct(private readonly EngineSheet $sheet)
     {
         $this->comeIn(false);
@@ -22,6 +24,7 @@ final class Slabs
 
     public function comeIn(bool $apart): void
     {
+        $this->standing = null;
         foreach ($this->sheet->stack->slabs as $slab) {
             $this->states[$slab->id] = $apart && $slab->kind !== SlabKind::Case ? SlabState::Off : SlabState::Torqued;
         }
@@ -29,12 +32,14 @@ final class Slabs
 
     public function put(string $slab, SlabState $state): void
     {
+        $this->standing = null;
         $this->states[$slab] = $state;
     }
 
     /** What a step that is done puts in place or gives its torque. */
     public function after(Step $step): void
     {
+        $this->standing = null;
         if ($step->effect->settles !== null) {
             $this->states[$step->effect->settles] = SlabState::On;
         }
@@ -48,6 +53,7 @@ final class Slabs
 
     public function undo(Undone $undone): void
     {
+        $this->standing = null;
         foreach ($undone->lifted as $slab) {
             $this->states[$slab] = SlabState::Off;
         }
@@ -87,6 +93,11 @@ final class Slabs
 
     /** "head torqued": the highest slab that lies in place on those below it, and how; a gasket is crushed or not with it. */
     public function standing(): string
+    {
+        return $this->standing ??= $this->howFarTogether();
+    }
+
+    private function howFarTogether(): string
     {
         $standing = 'top end apart';
         foreach (array_slice($this->sheet->stack->slabs, 1) as $slab) {
