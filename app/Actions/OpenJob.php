@@ -17,7 +17,7 @@ use Ramsey\Uuid\Uuid;
 /** Takes a machine in: the next job number, the newest version of its sheet, and the first entry of its log. */
 final class OpenJob
 {
-    public const KEYS = ['sheet', 'owner', 'complaint', 'condition', 'promised'];
+    public const KEYS = ['id', 'sheet', 'owner', 'complaint', 'condition', 'promised'];
 
     public function __invoke(Fields $sent, User $by): Job
     {
@@ -26,15 +26,20 @@ final class OpenJob
         $condition = $sent->choice('condition', JobCondition::class);
         $complaint = $sent->textOrNull('complaint', 500);
         $promised = $sent->dayOrNull('promised')?->text;
+        $id = $sent->uuidOrNull('id', 'a UUID in lower case') ?? Uuid::uuid7()->toString();
         $sheet = Sheet::newest($slug)
             ?? throw $sent->placed(MalformedDocument::wrongSort($slug, 'a sheet of the spec book'), 'sheet');
 
-        return DB::transaction(static function () use ($sheet, $owner, $condition, $complaint, $promised, $by): Job {
+        return DB::transaction(static function () use ($id, $sheet, $owner, $condition, $complaint, $promised, $by): Job {
             DB::statement('lock table jobs in share row exclusive mode');
+            $there = Job::query()->whereHas('entries', static fn ($entries) => $entries->where('id', $id))->first();
+            if ($there !== null) {
+                return $there;
+            }
             $last = Job::query()->max('number');
             $job = Job::query()->create(['number' => (is_numeric($last) ? (int) $last : 0) + 1, 'engine_sheet_id' => $sheet->id, 'owner' => $owner, 'promised' => $promised]);
             $opened = (object) [
-                'id' => Uuid::uuid7()->toString(), 'kind' => 'job_opened', 'happened_at' => CarbonImmutable::now('UTC')->format('Y-m-d\TH:i:s.v\Z'),
+                'id' => $id, 'kind' => 'job_opened', 'happened_at' => CarbonImmutable::now('UTC')->format('Y-m-d\TH:i:s.v\Z'),
                 'payload' => JsonText::decode(JsonText::encode(array_filter(['condition' => $condition->value, 'complaint' => $complaint, 'schools' => Habits::all()]))),
             ];
             (new RecordEntries)($job, $by, [$opened], null);

@@ -120,3 +120,10 @@ it('says on the record by whose school it was done', function () {
     $decided = $this->getJson('/api/jobs/221/record')->json('decisions');
     expect($decided)->toContain('Squish measured with: clay, as the sheet has it')->toContain('Piston, cylinder 1: marked A');
 });
+
+it('takes a machine in once, however often it is sent', function () {
+    $slip = ['id' => '01900000-0000-7000-8000-00000000abcd', 'sheet' => 'ulvane-139r', 'owner' => 'Moor Rescue', 'condition' => 'whole'];
+    $first = $this->actingAs($this->person())->postJson('/api/jobs', $slip)->assertCreated()->json('number');
+    expect($this->postJson('/api/jobs', $slip)->json('number'))->toBe($first);
+    $this->postJson('/api/jobs', ['id' => 'one'] + $slip)->assertStatus(422)->assertJsonPath('field', 'id');
+});

@@ -32,6 +32,7 @@ final class JobController
 
     #[OA\Post(path: '/api/jobs', summary: 'Take a machine in', tags: ['jobs'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['sheet', 'owner', 'condition'], properties: [
+            new OA\Property(property: 'id', description: 'of its first entry; sent again, the same job is answered', type: 'string', format: 'uuid'),
             new OA\Property(property: 'sheet', type: 'string'), new OA\Property(property: 'owner', type: 'string'), new OA\Property(property: 'condition', type: 'string', enum: ['whole', 'apart']),
             new OA\Property(property: 'complaint', type: 'string'), new OA\Property(property: 'promised', type: 'string', format: 'date'),
         ])),

@@ -21,7 +21,7 @@ final class PhotoController
     private const MOST_PIXELS = 40_000_000;
 
     #[OA\Post(path: '/api/photos', summary: 'Keep a photograph; a note then names it', tags: ['photos'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'))),
+        requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [new OA\Property(property: 'id', description: 'the id that it is to have', type: 'string', format: 'uuid'), new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'))),
         responses: [new OA\Response(response: 200, description: 'Its id', content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')]))])]
     public function store(Request $request): JsonResponse
     {
@@ -36,13 +36,26 @@ final class PhotoController
         if (imagesx($image) > self::WIDEST) {
             $image = imagescale($image, self::WIDEST) ?: $image;
         }
-        $id = Uuid::uuid7()->toString();
+        $id = self::wanted($request->input('id')) ?? Uuid::uuid7()->toString();
+        if (is_file(self::path($id))) {
+            return new JsonResponse(['id' => $id]);
+        }
         if (! is_dir(base_path('var/photos'))) {
             mkdir(base_path('var/photos'), 0700, true);
         }
         imagejpeg($image, self::path($id), 82);
 
         return new JsonResponse(['id' => $id]);
+    }
+
+    /** The id that the sender gave it, by which an entry names it; sent again, it is there already. */
+    private static function wanted(mixed $id): ?string
+    {
+        if ($id === null) {
+            return null;
+        }
+
+        return is_string($id) && Uuid::isValid($id) && $id === mb_strtolower($id) ? $id : throw MalformedDocument::wrongSort($id, 'a UUID in lower case')->under('id');
     }
 
     /** The picture, the right way up. How large it is is read before it is unpacked. */

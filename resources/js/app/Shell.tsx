@@ -1,10 +1,12 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Navigate, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { Finder } from '../parts/Finder'
 import { KeyMap } from '../parts/KeyMap'
 import { call, type Job } from './api'
 import { plural } from './format'
+import { isOf, type Line, outbox } from './outbox'
+import { person } from './person'
 import { useSession } from './queries'
 import { useTheme } from './theme'
 import { useKeys } from './useKeys'
@@ -31,11 +33,20 @@ export function Shell() {
         t: () => toggleTheme(),
     })
 
+    const whoever = session.data?.person?.username
+    useEffect(() => {
+        if (session.data) {
+            person.become(whoever ?? '')
+            void outbox.flush()
+        }
+    }, [session.data, whoever])
+
     if (session.data && session.data.person === null) {
         return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />
     }
     const signOut = async () => {
         await call('DELETE', '/session')
+        person.become('')
         client.clear()
         navigate('/sign-in')
     }
@@ -136,28 +147,45 @@ function JobLinks() {
     )
 }
 
-/** Whether everything typed has reached the server. */
+/** Whether everything typed has reached the server, and if not, why and what helps. */
 function LineState() {
     const waiting = useWaiting()
     const line = useLine()
+    const mine = person.current()
     const refused = waiting.filter((entry) => entry.refusal !== null).length
-    const unsent = waiting.length - refused
-    if (waiting.length === 0 && line === 'online') {
-        return <span role="status" />
+    const unsent = waiting.filter((entry) => entry.refusal === null && isOf(entry, mine)).length
+    const others = new Map<string, number>()
+    for (const entry of waiting.filter((each) => each.refusal === null && !isOf(each, mine))) {
+        others.set(entry.by, (others.get(entry.by) ?? 0) + 1)
     }
-    const words =
-        line === 'signed-out'
-            ? `Signed out: ${plural(unsent, 'entry', 'entries')} kept, sign in to send`
-            : unsent > 0 && line === 'offline'
-              ? `No network: ${plural(unsent, 'entry', 'entries')} kept here`
-              : unsent > 0
-                ? `Sending ${plural(unsent, 'entry', 'entries')}`
-                : refused > 0
-                  ? `${plural(refused, 'entry', 'entries')} refused`
-                  : 'No network'
+    const kept = plural(unsent, 'entry', 'entries')
+    const words = [
+        ...lineWords(line, unsent, kept),
+        ...(refused > 0 ? [`${plural(refused, 'entry', 'entries')} refused`] : []),
+        ...[...others].map(([who, theirs]) => `${who} must sign in to send ${plural(theirs, 'entry', 'entries')}`),
+    ]
     return (
-        <span role="status" className="rounded bg-white/15 px-3 py-1.5 text-sm font-bold">
-            {words}
+        <span
+            role="status"
+            data-waiting={waiting.length}
+            className={words.length === 0 ? '' : 'rounded bg-white/15 px-3 py-1.5 text-sm font-bold'}
+        >
+            {words.join(' · ')}
         </span>
     )
+}
+
+function lineWords(line: Line, unsent: number, kept: string): string[] {
+    switch (line) {
+        case 'signed-out':
+            return [`Signed out: ${kept} kept, sign in to send`]
+        case 'other-person':
+            return ['Somebody else has signed in here: reload the page']
+        case 'fault':
+            return [unsent > 0 ? `Server fault: ${kept} kept here, tried again` : 'Server fault']
+        case 'offline':
+            return [unsent > 0 ? `No network: ${kept} kept here` : 'No network']
+        default:
+            return unsent > 0 ? [`Sending ${kept}`] : []
+    }
 }

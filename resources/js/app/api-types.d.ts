@@ -1660,6 +1660,11 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /**
+                     * Format: uuid
+                     * @description of its first entry; sent again, the same job is answered
+                     */
+                    id?: string;
                     sheet: string;
                     owner: string;
                     /** @enum {string} */
@@ -1724,6 +1729,11 @@ export interface operations {
         requestBody: {
             content: {
                 "multipart/form-data": {
+                    /**
+                     * Format: uuid
+                     * @description the id that it is to have
+                     */
+                    id?: string;
                     /** Format: binary */
                     photo?: string;
                 };

@@ -1,4 +1,5 @@
 import type { components } from './api-types'
+import { seeShopClock } from './shopClock'
 
 export type Schemas = components['schemas']
 export type Job = Schemas['Job']
@@ -15,6 +16,7 @@ export class Problem extends Error {
         readonly title: string,
         detail: string,
         readonly field = '',
+        readonly allowed = '',
     ) {
         super(detail)
     }
@@ -32,10 +34,11 @@ function token(): string {
     return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
 }
 
-/** Sends a photograph; it comes back as an id that a note can name. */
-export async function upload(file: File): Promise<{ id: string }> {
+/** Sends a photograph under the id by which an entry names it; sent twice, it is there once. */
+export async function sendPhoto(id: string, picture: Blob): Promise<void> {
     const form = new FormData()
-    form.append('photo', file)
+    form.append('id', id)
+    form.append('photo', picture, 'photograph')
     const response = await fetch('/api/photos', {
         method: 'POST',
         headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() },
@@ -44,15 +47,17 @@ export async function upload(file: File): Promise<{ id: string }> {
     }).catch(() => {
         throw new Offline()
     })
+    seeShopClock(response)
     const document = await response.json().catch(() => ({}))
     if (!response.ok) {
         throw new Problem(
             response.status,
             document.title ?? '',
-            `${document.detail ?? ''} Accepted: ${document.allowed ?? ''}.`,
+            document.detail ?? '',
+            document.field ?? '',
+            document.allowed ?? '',
         )
     }
-    return document
 }
 
 /** Sends JSON to the shop's own server and gives its JSON back. */
@@ -68,6 +73,7 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
     } catch {
         throw new Offline()
     }
+    seeShopClock(response)
     if (response.status === 204) {
         return undefined as T
     }
@@ -78,6 +84,7 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
             document.title ?? 'This did not work',
             document.detail ?? '',
             document.field ?? '',
+            document.allowed ?? '',
         )
     }
     return document as T

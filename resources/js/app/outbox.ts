@@ -1,6 +1,12 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { v7 as uuid } from 'uuid'
-import { call, type Job, Offline, Problem, type Refusal, type Schemas } from './api'
+import type { Job, Refusal } from './api'
+import { journal } from './journal'
+import { person } from './person'
+import { type Line, type Post, Sender, type SendPhoto } from './sender'
+import { clockOffset } from './shopClock'
+
+export type { Line, Post } from './sender'
 
 /** An entry of the log on its way to the server. It is kept here until the server says that it is stored. */
 export interface Waiting {
@@ -9,6 +15,10 @@ export interface Waiting {
     kind: string
     payload: unknown
     happenedAt: string
+    /** By how many milliseconds the shop's clock was ahead of this one's when it was typed; null where nobody knew. */
+    clockOffset: number | null
+    /** Who typed it: it is sent under their sign-in alone. */
+    by: string
     /** What it says, for the slip, while nobody has replayed it yet. */
     label: string
     refusal: Refusal | null
@@ -16,25 +26,28 @@ export interface Waiting {
     held?: boolean
 }
 
-export type Line = 'online' | 'offline' | 'signed-out'
+export interface Photo {
+    id: string
+    picture: Blob
+}
 
 interface Shelf extends DBSchema {
     entries: { key: string; value: Waiting; indexes: { job: number } }
+    photos: { key: string; value: Photo }
 }
 
-/** How the outbox reaches the server; tests put their own in its place. */
-export type Post = (
-    job: number,
-    batch: unknown,
-) => Promise<{ results: { id: string; state: string; refusal: Refusal | null }[]; job: Job }>
-
-const post: Post = (job, batch) => call<Schemas['Entries']>('POST', `/jobs/${job}/entries`, batch)
-
-const MOST = 100
+/** How an entry is made, where it is not made of nothing. */
+export interface How {
+    /** The id of the draft it was made from. */
+    id?: string
+    held?: boolean
+    /** A photograph that goes with it; the payload names it by the id that is given here. */
+    photo?: Photo
+}
 
 /**
- * Entries get their id here, are written to IndexedDB before anything else, and go to the server in order, job by job.
- * Sending the same entry twice does no harm: the server knows it by its id.
+ * Entries get their id here, are written to the journal in the moment they are made and to IndexedDB right after, and go to
+ * the server in order, job by job. Sending the same entry twice does no harm: the server knows it by its id.
  */
 export class Outbox {
     private database: Promise<IDBPDatabase<Shelf>>
@@ -43,18 +56,34 @@ export class Outbox {
     private entries: Waiting[] = []
     private listeners = new Set<() => void>()
     private holding = new Set<string>()
+    private sender: Sender
+    private stored: (job: Job) => void = () => {}
     line: Line = 'online'
 
-    constructor(
-        name = 'moltrek',
-        private send: Post = post,
-        private stored: (job: Job) => void = () => {},
-    ) {
-        this.database = openDB<Shelf>(name, 1, {
-            upgrade(database) {
-                database.createObjectStore('entries', { keyPath: 'id' }).createIndex('job', 'job')
+    constructor(name = 'moltrek', post?: Post, sendPhoto?: SendPhoto) {
+        this.database = openDB<Shelf>(name, 2, {
+            upgrade(database, from) {
+                if (from < 1) {
+                    database.createObjectStore('entries', { keyPath: 'id' }).createIndex('job', 'job')
+                }
+                database.createObjectStore('photos', { keyPath: 'id' })
             },
         })
+        this.entries = journal.recovered()
+        this.sender = new Sender(
+            {
+                stored: async (ids, job) => {
+                    await this.forget(ids)
+                    if (job) {
+                        this.stored(job)
+                    }
+                },
+                refused: (entry, refusal) => this.replace({ ...entry, refusal }),
+                photo: async (id) => (await (await this.database).get('photos', id))?.picture ?? null,
+            },
+            post,
+            sendPhoto,
+        )
     }
 
     onStored(stored: (job: Job) => void): void {
@@ -68,44 +97,78 @@ export class Outbox {
 
     snapshot = (): Waiting[] => this.entries
 
-    /** Takes up what an earlier visit left behind. */
+    /** Takes up what an earlier visit left behind: in the journal, or held while the server looked at it. */
     async open(): Promise<void> {
+        const database = await this.database
+        for (const entry of journal.recovered().filter((each) => !this.holding.has(each.id))) {
+            await database.put('entries', entry)
+            journal.cross(entry.id)
+        }
         await this.reload()
         for (const entry of this.entries.filter((each) => each.held && !this.holding.has(each.id))) {
-            await (await this.database).put('entries', { ...entry, held: false })
-        }
-        await this.reload()
-        void this.flush()
-    }
-
-    async add(job: number, kind: string, payload: unknown, label: string, held = false): Promise<string> {
-        const id = uuid()
-        if (held) {
-            this.holding.add(id)
-        }
-        const entry = { id, job, kind, payload, happenedAt: new Date().toISOString(), label, refusal: null, held }
-        await (await this.database).add('entries', entry)
-        await this.reload()
-        void this.flush()
-        return id
-    }
-
-    /** Lets go an entry that was held while the server looked at it. */
-    async release(id: string): Promise<void> {
-        const database = await this.database
-        const entry = await database.get('entries', id)
-        this.holding.delete(id)
-        if (entry) {
             await database.put('entries', { ...entry, held: false })
         }
         await this.reload()
         void this.flush()
     }
 
+    /** Everything up to the first await happens in the keystroke itself. */
+    async add(job: number, kind: string, payload: unknown, label: string, how: How = {}): Promise<string> {
+        const { id = uuid(), held = false, photo } = how
+        if (held) {
+            this.holding.add(id)
+        }
+        const entry: Waiting = {
+            id,
+            job,
+            kind,
+            payload,
+            happenedAt: new Date().toISOString(),
+            clockOffset: clockOffset(),
+            by: person.current(),
+            label,
+            refusal: null,
+            held,
+        }
+        journal.write(entry)
+        this.entries = [...this.entries.filter((each) => each.id !== id), entry]
+        this.tell()
+        const database = await this.database
+        if (photo) {
+            await database.put('photos', photo)
+        }
+        await database.put('entries', entry)
+        journal.cross(id)
+        await this.reload()
+        void this.flush()
+        return id
+    }
+
+    /** Keeps a photograph until the entry that names it is sent. */
+    async keepPhoto(picture: Blob): Promise<string> {
+        const id = uuid()
+        await (await this.database).put('photos', { id, picture })
+        return id
+    }
+
+    /** Lets go an entry that was held while the server looked at it. */
+    async release(id: string): Promise<void> {
+        this.holding.delete(id)
+        await this.change(id, (entry) => ({ ...entry, held: false }))
+        void this.flush()
+    }
+
+    /** Sends a refused entry once more. */
+    async resend(id: string): Promise<void> {
+        await this.change(id, (entry) => ({ ...entry, refusal: null }))
+        void this.flush()
+    }
+
     /** Drops an entry that the server has refused, once a person has seen why. */
     async drop(id: string): Promise<void> {
-        await (await this.database).delete('entries', id)
-        await this.reload()
+        this.holding.delete(id)
+        journal.cross(id)
+        await this.forget([id])
     }
 
     /** Sends what waits. Calls while it is sending are remembered, so that nothing is left behind. */
@@ -135,63 +198,45 @@ export class Outbox {
 
     private async sendAll(): Promise<void> {
         await this.reload()
-        const waiting = this.entries.filter((entry) => entry.refusal === null && !entry.held)
-        for (const job of new Set(waiting.map((entry) => entry.job))) {
-            const batch = waiting.filter((entry) => entry.job === job).slice(0, MOST)
-            if (!(await this.sendBatch(job, batch))) {
-                return
-            }
+        const mine = this.entries.filter(
+            (entry) => entry.refusal === null && !entry.held && isOf(entry, person.current()),
+        )
+        this.report(await this.sender.send(mine, person.current()))
+    }
+
+    private async change(id: string, into: (entry: Waiting) => Waiting): Promise<void> {
+        const entry = await (await this.database).get('entries', id)
+        if (entry) {
+            await this.replace(into(entry))
         }
     }
 
-    /** True when the server answered for the whole batch. */
-    private async sendBatch(job: number, batch: Waiting[]): Promise<boolean> {
-        try {
-            const answer = await this.send(job, {
-                client_now: new Date().toISOString(),
-                entries: batch.map(({ id, kind, payload, happenedAt }) => ({
-                    id,
-                    kind,
-                    payload,
-                    happened_at: happenedAt,
-                })),
-            })
-            await this.settle(batch, answer.results)
-            this.stored(answer.job)
-            this.report('online')
-            return true
-        } catch (error) {
-            if (error instanceof Problem && (error.status === 401 || error.status === 419)) {
-                this.report('signed-out')
-            } else if (error instanceof Offline || error instanceof Problem) {
-                this.report('offline')
-            } else {
-                throw error
-            }
-            return false
-        }
+    private async replace(entry: Waiting): Promise<void> {
+        await (await this.database).put('entries', entry)
+        await this.reload()
     }
 
-    private async settle(batch: Waiting[], results: { id: string; state: string; refusal: Refusal | null }[]) {
-        const change = (await this.database).transaction('entries', 'readwrite')
-        for (const [index, result] of results.entries()) {
-            const entry = batch[index]
-            if (!entry) {
-                continue
-            }
-            if (result.state === 'refused') {
-                await change.store.put({ ...entry, refusal: result.refusal })
-            } else {
-                await change.store.delete(entry.id)
-            }
+    private async forget(ids: string[]): Promise<void> {
+        const database = await this.database
+        const photos = this.entries.filter((entry) => ids.includes(entry.id)).map(photoOf)
+        const change = database.transaction(['entries', 'photos'], 'readwrite')
+        for (const id of ids) {
+            await change.objectStore('entries').delete(id)
+        }
+        for (const photo of photos.filter((each) => each !== null)) {
+            await change.objectStore('photos').delete(photo)
         }
         await change.done
         await this.reload()
     }
 
     private async reload(): Promise<void> {
-        const entries = await (await this.database).getAll('entries')
-        this.entries = entries.sort((one, other) => (one.id < other.id ? -1 : 1))
+        const kept = await (await this.database).getAll('entries')
+        const known = new Set(kept.map((entry) => entry.id))
+        const written = journal.left().filter((entry) => !known.has(entry.id))
+        const held = this.entries.filter((entry) => this.holding.has(entry.id) && !known.has(entry.id))
+        const all = [...kept, ...written.filter((entry) => !this.holding.has(entry.id)), ...held]
+        this.entries = all.sort((one, other) => (one.id < other.id ? -1 : 1))
         this.tell()
     }
 
@@ -205,6 +250,14 @@ export class Outbox {
             listener()
         }
     }
+}
+
+/** Whether somebody may send an entry: their own, or one from before entries knew whose they were. */
+export const isOf = (entry: Waiting, who: string): boolean => !entry.by || entry.by === who
+
+export function photoOf(entry: Waiting): string | null {
+    const photo = (entry.payload as { photo?: unknown } | null)?.photo
+    return typeof photo === 'string' ? photo : null
 }
 
 export const outbox = new Outbox()

@@ -1,5 +1,5 @@
 import type { FormEvent } from 'react'
-import { useKept } from '../app/kept'
+import { useDraft } from '../app/drafts'
 
 interface Props {
     /** Under which key what is typed is kept, over a reload and while the form moves about the screen. */
@@ -8,7 +8,8 @@ interface Props {
     label: string
     hint: string
     confirm: string
-    onReason: (reason: string) => void
+    /** The reason, and the id that its entry bears. */
+    onReason: (reason: string, id: string) => void
     /** Words for giving it up, and what that does. */
     cancel?: string
     onCancel?: () => void
@@ -16,13 +17,12 @@ interface Props {
 
 /** A reason in one line and the button that stands for it; nothing happens without a reason. */
 export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCancel }: Props) {
-    const [typed, setTyped] = useKept<string | null>(keep, null)
-    const reason = (typed ?? '').trim()
+    const draft = useDraft(keep, '')
+    const reason = draft.value.trim()
     const submit = (event: FormEvent) => {
         event.preventDefault()
         if (reason !== '') {
-            setTyped(null)
-            onReason(reason)
+            onReason(reason, draft.take())
         }
     }
     return (
@@ -33,8 +33,8 @@ export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCan
                 // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
                 autoFocus
                 className="input h-12 min-w-48 flex-1"
-                value={typed ?? ''}
-                onChange={(event) => setTyped(event.target.value)}
+                value={draft.value}
+                onChange={(event) => draft.change(event.target.value)}
             />
             <button type="submit" className="btn btn-neutral h-12" disabled={reason === ''}>
                 {confirm}
@@ -44,7 +44,7 @@ export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCan
                     type="button"
                     className="btn h-12"
                     onClick={() => {
-                        setTyped(null)
+                        draft.clear()
                         onCancel()
                     }}
                 >

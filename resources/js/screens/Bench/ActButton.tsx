@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react'
 import type { Job } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -19,12 +20,16 @@ export function ActButton({ job, className }: { job: Job; className: string }) {
 }
 
 function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
-    const [act, setAct] = useState(job.acts[0]?.act ?? '')
-    const [cylinder, setCylinder] = useState(job.drawing.cylinders[0]?.id ?? '')
-    const [ring, setRing] = useState(job.drawing.rings[0]?.id ?? '')
     const valves = job.spots.filter((spot) => spot.quantity === 'valve_lash')
-    const [valve, setValve] = useState(valves[0]?.part ?? '')
-    const [note, setNote] = useState('')
+    const draft = useDraft(`act:${job.number}`, {
+        act: job.acts[0]?.act ?? '',
+        cylinder: job.drawing.cylinders[0]?.id ?? '',
+        ring: job.drawing.rings[0]?.id ?? '',
+        valve: valves[0]?.part ?? '',
+        note: '',
+    })
+    const { act, cylinder, ring, valve, note } = draft.value
+    const set = (what: keyof typeof draft.value) => (text: string) => draft.change({ ...draft.value, [what]: text })
     const {
         isOfCylinder = false,
         isOfRing = false,
@@ -39,7 +44,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
             ...(isOfValve && valve ? { valve } : {}),
             ...(note.trim() ? { note: note.trim() } : {}),
         }
-        void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1))
+        void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1), { id: draft.take() })
         onClose()
     }
     const choice = (name: string, value: string, onChange: (value: string) => void, options: [string, string][]) => (
@@ -63,7 +68,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
             {choice(
                 'Act',
                 act,
-                setAct,
+                set('act'),
                 job.acts.map((each) => [each.act, each.act]),
             )}
             {isOfCylinder &&
@@ -71,21 +76,21 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                 choice(
                     'Cylinder',
                     cylinder,
-                    setCylinder,
+                    set('cylinder'),
                     job.drawing.cylinders.map((each) => [each.id, each.name]),
                 )}
             {isOfRing &&
                 choice(
                     'Ring',
                     ring,
-                    setRing,
+                    set('ring'),
                     job.drawing.rings.map((each) => [each.id, each.name]),
                 )}
             {isOfValve &&
                 choice(
                     'Valve',
                     valve,
-                    setValve,
+                    set('valve'),
                     valves.map((spot) => [spot.part, spot.name.replace(/ clearance/, '')]),
                 )}
             <label className="block">
@@ -93,7 +98,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                 <input
                     className="input mt-1 h-12 w-full"
                     value={note}
-                    onChange={(event) => setNote(event.target.value)}
+                    onChange={(event) => set('note')(event.target.value)}
                 />
             </label>
             <p className="text-sm text-quiet">

@@ -1,13 +1,13 @@
 import type { Job, Step } from '../../app/api'
-import { useKept } from '../../app/kept'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
 
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
-    const [waiving, setWaiving] = useKept<number | null>(`waiving:${job.number}:${step.id}`, null)
-    const [second, setSecond] = useKept<string>(`second:${job.number}:${step.id}`, '')
+    const { value: waiving, change: setWaiving } = useDraft<number | null>(`waiving:${job.number}:${step.id}`, null)
+    const { value: second, change: setSecond } = useDraft(`second:${job.number}:${step.id}`, '')
     const sent = new Set(
         useWaiting(job.number)
             .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
@@ -89,13 +89,14 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                                     label="Why it is waived"
                                     hint="why; it stays on the record with your initials"
                                     confirm="Waive it"
-                                    onReason={(reason) => {
+                                    onReason={(reason, id) => {
                                         setWaiving(null)
                                         void outbox.add(
                                             job.number,
                                             'hold_waived',
                                             { hold: step.id, item: ask.item, reason },
                                             `Waived: ${ask.text.toLowerCase()}`,
+                                            { id },
                                         )
                                     }}
                                 />

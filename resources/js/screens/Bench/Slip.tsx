@@ -1,7 +1,8 @@
-import { type FormEvent, memo, useState } from 'react'
-import { type Job, type Schemas, upload } from '../../app/api'
+import { type FormEvent, memo, type ReactNode, useState } from 'react'
+import { v7 as uuid } from 'uuid'
+import type { Job, Schemas } from '../../app/api'
+import { addToDraft, noteKey, useDraft } from '../../app/drafts'
 import { clock, dayHeading } from '../../app/format'
-import { useKept } from '../../app/kept'
 import { outbox, type Waiting } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
@@ -59,13 +60,11 @@ function WaitingLine({ entry, zone }: { entry: Waiting; zone: string }) {
                             Refused: {entry.refusal.message} {entry.refusal.read && `Read: ${entry.refusal.read}. `}
                             Accepted: {entry.refusal.allowed}.
                         </p>
-                        <button
-                            type="button"
-                            className="mt-1 h-11 rounded-field border-2 border-base-content px-3 font-bold"
-                            onClick={() => void outbox.drop(entry.id)}
-                        >
-                            Seen, drop it
-                        </button>
+                        <p className="mt-1 flex flex-wrap gap-2">
+                            <RefusedAction onPress={() => takeUp(entry)}>Take up its text</RefusedAction>
+                            <RefusedAction onPress={() => void outbox.resend(entry.id)}>Send again</RefusedAction>
+                            <RefusedAction onPress={() => void outbox.drop(entry.id)}>Seen, drop it</RefusedAction>
+                        </p>
                     </>
                 ) : (
                     <p className="text-sm text-quiet">waiting to be sent</p>
@@ -73,6 +72,25 @@ function WaitingLine({ entry, zone }: { entry: Waiting; zone: string }) {
             </div>
         </div>
     )
+}
+
+function RefusedAction({ onPress, children }: { onPress: () => void; children: ReactNode }) {
+    return (
+        <button
+            type="button"
+            className="h-11 rounded-field border-2 border-base-content px-3 font-bold"
+            onClick={onPress}
+        >
+            {children}
+        </button>
+    )
+}
+
+/** What a refused entry says goes back into the note, where it can be mended and written again. */
+function takeUp(entry: Waiting) {
+    const { text } = (entry.payload ?? {}) as { text?: unknown }
+    addToDraft(noteKey(entry.job), typeof text === 'string' ? text : entry.label)
+    void outbox.drop(entry.id)
 }
 
 function SlipLine({ job, line }: { job: Job; line: Line }) {
@@ -111,13 +129,14 @@ function SlipLine({ job, line }: { job: Job; line: Line }) {
                             confirm="Strike out"
                             cancel="Keep"
                             onCancel={() => setStriking(false)}
-                            onReason={(reason) => {
+                            onReason={(reason, id) => {
                                 setStriking(false)
                                 void outbox.add(
                                     job.number,
                                     'entry_struck',
                                     { entry: line.id, reason },
                                     `Struck out: ${line.text}, ${reason}`,
+                                    { id },
                                 )
                             }}
                         />
@@ -143,11 +162,11 @@ function SlipLine({ job, line }: { job: Job; line: Line }) {
 }
 
 function NoteForm({ job }: { job: Job }) {
-    const [text, setText] = useKept(`note:${job.number}`, '')
-    const [error, setError] = useState('')
-    const write = (more: Record<string, unknown> = {}, words = text.trim()) => {
-        void outbox.add(job.number, 'note_written', { text: words, ...more }, words)
-        setText('')
+    const draft = useDraft(noteKey(job.number), '')
+    const text = draft.value
+    const write = () => {
+        const words = text.trim()
+        void outbox.add(job.number, 'note_written', { text: words }, words, { id: draft.take() })
     }
     const submit = (event: FormEvent) => {
         event.preventDefault()
@@ -155,16 +174,15 @@ function NoteForm({ job }: { job: Job }) {
             write()
         }
     }
-    const photograph = async (file: File | undefined) => {
-        if (!file) {
-            return
-        }
-        setError('')
-        try {
-            const { id } = await upload(file)
-            write({ photo: id }, text.trim() || 'Photograph')
-        } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'The photograph was not taken.')
+    /** The picture waits in the outbox like anything else; what is typed from now on is the next note. */
+    const photograph = (file: File | undefined) => {
+        if (file) {
+            const words = text.trim() || 'Photograph'
+            const photo = { id: uuid(), picture: file }
+            void outbox.add(job.number, 'note_written', { text: words, photo: photo.id }, words, {
+                id: draft.take(),
+                photo,
+            })
         }
     }
     return (
@@ -176,7 +194,7 @@ function NoteForm({ job }: { job: Job }) {
                     className="input h-12 min-w-0 flex-1"
                     value={text}
                     maxLength={2000}
-                    onChange={(event) => setText(event.target.value)}
+                    onChange={(event) => draft.change(event.target.value)}
                 />
                 <label className="btn h-12 cursor-pointer px-3" title="Photograph">
                     <svg
@@ -196,18 +214,16 @@ function NoteForm({ job }: { job: Job }) {
                         capture="environment"
                         aria-label="Photograph for the slip"
                         className="sr-only"
-                        onChange={(event) => void photograph(event.target.files?.[0])}
+                        onChange={(event) => {
+                            photograph(event.target.files?.[0])
+                            event.target.value = ''
+                        }}
                     />
                 </label>
                 <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
                     Write
                 </button>
             </form>
-            {error && (
-                <p role="alert" className="text-sm font-bold text-error">
-                    {error}
-                </p>
-            )}
         </>
     )
 }

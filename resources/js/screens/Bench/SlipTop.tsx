@@ -1,5 +1,6 @@
 import { type FormEvent, useEffect, useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { day } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
@@ -188,7 +189,7 @@ const KINDS: Kind[] = [
         title: 'A part was ordered',
         fields: [
             ['part', 'Which part'],
-            ['promised', 'Promised for, as 2026-11-30'],
+            ['promised', 'Promised for'],
         ],
         label: (v) => `Ordered: ${v.part}`,
     },
@@ -237,9 +238,9 @@ function More({ job }: { job: Job }) {
 }
 
 function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => void }) {
-    const [values, setValues] = useState<Record<string, string>>({})
-    const [slab, setSlab] = useState(job.slabs[0]?.id ?? '')
-    const [step, setStep] = useState('')
+    const draft = useDraft<Record<string, string>>(`happened:${job.number}:${kind.title}`, {})
+    const { slab = job.slabs[0]?.id ?? '', step = '', ...values } = draft.value
+    const set = (name: string, value: string) => draft.change({ ...draft.value, [name]: value })
     const missing =
         kind.fields.some(([name], index) => index === 0 && !values[name]?.trim()) ||
         (kind.kind === 'debt_owed' && !values.reason?.trim()) ||
@@ -255,6 +256,7 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
             kind.kind,
             { ...filled, ...(kind.withSlab ? { slab } : {}), ...(step ? { step } : {}), ...kind.extra },
             kind.label(values),
+            { id: draft.take() },
         )
         onDone()
     }
@@ -266,9 +268,10 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
                     <input
                         // biome-ignore lint/a11y/noAutofocus: the choice just made asks for this
                         autoFocus={index === 0}
+                        type={name === 'promised' ? 'date' : 'text'}
                         className="input mt-1 h-12 w-full"
                         value={values[name] ?? ''}
-                        onChange={(event) => setValues({ ...values, [name]: event.target.value })}
+                        onChange={(event) => set(name, event.target.value)}
                     />
                 </label>
             ))}
@@ -278,7 +281,7 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
                     <select
                         className="mt-1 h-12 w-full rounded-field border border-line bg-base-100 px-3"
                         value={slab}
-                        onChange={(event) => setSlab(event.target.value)}
+                        onChange={(event) => set('slab', event.target.value)}
                     >
                         {job.slabs.map((each) => (
                             <option key={each.id} value={each.id}>
@@ -294,7 +297,7 @@ function KindForm({ job, kind, onDone }: { job: Job; kind: Kind; onDone: () => v
                     <select
                         className="mt-1 h-12 w-full rounded-field border border-line bg-base-100 px-3"
                         value={step}
-                        onChange={(event) => setStep(event.target.value)}
+                        onChange={(event) => set('step', event.target.value)}
                     >
                         <option value="">none, only call me</option>
                         {job.steps

@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react'
 import type { Assessment, Job } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -22,7 +23,8 @@ export function SourceChooser({ job, assessment, open, onClose }: Chooser) {
 function ChooserForm({ job, assessment, onClose }: Omit<Chooser, 'open'>) {
     const [range, setRange] = useState(assessment.sources.find((source) => source.rulesRange)?.source ?? '')
     const [service, setService] = useState(assessment.sources.find((source) => source.rulesService)?.source ?? '')
-    const [reason, setReason] = useState('')
+    const draft = useDraft(`source:${job.number}:${assessment.id}`, '')
+    const reason = draft.value
     const [complaint, setComplaint] = useState('')
     const submit = (event: FormEvent) => {
         event.preventDefault()
@@ -35,6 +37,7 @@ function ChooserForm({ job, assessment, onClose }: Omit<Chooser, 'open'>) {
             'source_chosen',
             { limit: assessment.scope, range, ...(service ? { service } : {}), reason: reason.trim() },
             `${assessment.name}: ${range} rules, ${reason.trim()}`,
+            { id: draft.take() },
         )
         onClose()
     }
@@ -59,7 +62,7 @@ function ChooserForm({ job, assessment, onClose }: Omit<Chooser, 'open'>) {
                 <input
                     className="input mt-1 h-12 w-full"
                     value={reason}
-                    onChange={(event) => setReason(event.target.value)}
+                    onChange={(event) => draft.change(event.target.value)}
                     placeholder="the piston fitted is theirs"
                 />
             </label>

@@ -1,6 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { v7 as uuid } from 'uuid'
 import { call, type Job, type Schemas, type Spot } from '../../app/api'
-import { read, useKept, write } from '../../app/kept'
+import { readDraft, writeDraft } from '../../app/drafts'
+import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { type Draft, EMPTY, type Field, fieldsOf, type Habit, inWords, isEmpty, payloadOf } from './draft'
@@ -38,7 +40,6 @@ const firstHabit = (job: Job): Habit => {
 
 /** The reading that is being typed: which place, what stands in it, what it would mean, and where Enter goes next. */
 export function useDesk(job: Job): Desk {
-    const drafts = useRef<Record<string, Draft>>(read(`drafts:${job.number}`, {}))
     const [, redraw] = useState(0)
     const [habit, keepHabit] = useKept<Habit>(`habit:${job.number}`, firstHabit(job))
     const [place, setPlace] = useState<{ spot: string; field: Field } | null>(null)
@@ -47,9 +48,18 @@ export function useDesk(job: Job): Desk {
     const checking = useRef(new Set<string>())
     const waiting = useWaiting(job.number)
     const active = job.spots.find((spot) => spot.id === place?.spot) ?? null
-    const draftOf = useCallback((spot: Spot): Draft => ({ ...EMPTY, ...drafts.current[spot.id] }), [])
-    const kept = active ? drafts.current[active.id] : undefined
-    const draft = useMemo(() => ({ ...EMPTY, ...kept }), [kept])
+    const keyOf = useCallback((spot: Spot) => `reading:${job.number}:${spot.id}`, [job.number])
+    // a draft whose entry the log has already is gone
+    const keptOf = useCallback(
+        (spot: Spot) => {
+            const kept = readDraft<Draft>(keyOf(spot))
+            return kept && kept.id === spot.reading?.entry ? null : kept
+        },
+        [keyOf],
+    )
+    const draftOf = useCallback((spot: Spot): Draft => ({ ...EMPTY, ...keptOf(spot)?.value }), [keptOf])
+    const kept = active ? keptOf(active) : null
+    const draft = useMemo(() => ({ ...EMPTY, ...kept?.value }), [kept])
     const payload = useMemo(
         () => (active && !isEmpty(active, draft, habit) ? payloadOf(active, draft, habit, job.tools) : null),
         [active, draft, habit, job.tools],
@@ -57,10 +67,13 @@ export function useDesk(job: Job): Desk {
     const preview = usePreview(job.number, payload, active?.reading?.entry ?? '')
 
     const keep = (spot: Spot, next: Draft | null) => {
-        const { [spot.id]: _, ...others } = drafts.current
-        drafts.current = next ? { ...others, [spot.id]: next } : others
-        write(`drafts:${job.number}`, drafts.current)
+        writeDraft(keyOf(spot), next && { id: keptOf(spot)?.id ?? uuid(), value: next })
         redraw((count) => count + 1)
+    }
+    /** Into the outbox under the id of its draft, and the draft is gone with the same stroke. */
+    const send = (spot: Spot, body: Record<string, unknown>, held: boolean): Promise<string> => {
+        const id = keptOf(spot)?.id ?? uuid()
+        return outbox.add(job.number, 'reading_taken', body, inWords(spot, body), { id, held })
     }
     const waitingAt = (spot: Spot): string | null => {
         const mine = waiting.filter(
@@ -109,14 +122,15 @@ export function useDesk(job: Job): Desk {
         }
         const body = confirmed.current === key ? { ...payload, kept: true } : payload
         advance(spot)
-        await outbox.add(job.number, 'reading_taken', body, inWords(spot, payload))
+        const sent = send(spot, body, false)
         keep(spot, null)
         confirmed.current = ''
+        await sent
     }
 
     /** Kept at once, so that nothing can lose it, and sent when the server has looked at it; an objection brings it back. */
     const checkLater = async (spot: Spot, payload: Record<string, unknown>) => {
-        const kept = outbox.add(job.number, 'reading_taken', payload, inWords(spot, payload), true)
+        const kept = send(spot, payload, true)
         advance(spot)
         const id = await kept
         const known = await ask(job.number, payload, PATIENCE)

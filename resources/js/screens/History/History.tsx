@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import { call, type Job } from '../../app/api'
-import { useKept } from '../../app/kept'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
 import { JobPage } from '../../parts/JobPage'
@@ -106,14 +106,14 @@ function Suspects({ job }: { job: Job }) {
 
 /** What the sheet has learned from earlier jobs, and the place to add to it. */
 function Known({ job }: { job: Job }) {
-    const [text, keep] = useKept(`finding:${job.number}`, '')
+    const { value: text, change: keep, clear } = useDraft(`finding:${job.number}`, '')
     const [error, setError] = useState('')
     const client = useQueryClient()
     const submit = async (event: FormEvent) => {
         event.preventDefault()
         try {
             await call('POST', `/sheets/${job.sheet}/findings`, { text, from: `job ${job.number}` })
-            keep('')
+            clear()
             setError('')
             await client.invalidateQueries({ queryKey: ['job', job.number] })
             await client.invalidateQueries({ queryKey: ['sheets'] })

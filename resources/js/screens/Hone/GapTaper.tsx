@@ -1,5 +1,5 @@
-import { useState } from 'react'
 import type { Job } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { millimetres } from '../../app/format'
 import { type CalculatedVerdict, type Quantity, useCalculation } from '../../app/useCalculation'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -15,15 +15,16 @@ const PLACES = [
     ['lower', 'At the bottom'],
 ] as const
 
-type Typed = Record<'upper' | 'lower', { passes: string; refuses: string }>
+type Typed = Record<'upper' | 'lower', { passes: string; refuses: string }> & { most: string }
 
 /** One ring's end gap at two depths tells the taper without a bore gauge. */
 export function GapTaper({ job }: { job: Job }) {
-    const [typed, setTyped] = useState<Typed>({
+    const draft = useDraft<Typed>(`taper:${job.number}`, {
         upper: { passes: '', refuses: '' },
         lower: { passes: '', refuses: '' },
+        most: job.honing.taperMax === null ? '' : millimetres(job.honing.taperMax),
     })
-    const [most, setMost] = useState(job.honing.taperMax === null ? '' : millimetres(job.honing.taperMax))
+    const { most, ...typed } = draft.value
     const leaves = (at: 'upper' | 'lower') =>
         Object.fromEntries(
             Object.entries(typed[at])
@@ -56,14 +57,22 @@ export function GapTaper({ job }: { job: Job }) {
                                     shown={how}
                                     unit="mm"
                                     value={typed[at][how]}
-                                    onChange={(text) => setTyped({ ...typed, [at]: { ...typed[at], [how]: text } })}
+                                    onChange={(text) =>
+                                        draft.change({ ...draft.value, [at]: { ...typed[at], [how]: text } })
+                                    }
                                     wrong={wrong(`${at}.${how}`)}
                                 />
                             ))}
                         </div>
                     </fieldset>
                 ))}
-                <Figure label="Taper at most" unit="mm" value={most} onChange={setMost} wrong={wrong('limit')} />
+                <Figure
+                    label="Taper at most"
+                    unit="mm"
+                    value={most}
+                    onChange={(text) => draft.change({ ...draft.value, most: text })}
+                    wrong={wrong('limit')}
+                />
             </div>
             <div className="mt-3 min-h-12" aria-live="polite">
                 {answer && (

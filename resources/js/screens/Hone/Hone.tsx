@@ -1,6 +1,6 @@
 import { useParams } from 'react-router'
 import type { Job } from '../../app/api'
-import { useKept } from '../../app/kept'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
 import { type CalculatedVerdict, type Quantity, useCalculation } from '../../app/useCalculation'
@@ -49,7 +49,7 @@ interface Settings {
 const USUAL: Settings = { spindle: '80', strokes: '100', stroke: '', from: '40', to: '60' }
 
 function Hatch({ job }: { job: Job }) {
-    const [kept, keep] = useKept<Settings>(`hone:${job.number}`, USUAL)
+    const { value: kept, change: keep } = useDraft<Settings>(`hone:${job.number}`, USUAL)
     const settings = { ...kept, stroke: kept.stroke || job.drawing.barrelHeight.toFixed(0) }
     const set = (part: Partial<Settings>) => keep({ ...kept, ...part })
     const whole = settings.spindle !== '' && settings.strokes !== ''

@@ -2,8 +2,8 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
 import { call, Problem, type Schemas } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { plural } from '../../app/format'
-import { useKept } from '../../app/kept'
 import { useJob } from '../../app/queries'
 import { JobPage } from '../../parts/JobPage'
 
@@ -14,7 +14,7 @@ export function Import() {
     const number = Number(useParams().number)
     const job = useJob(number)
     const client = useQueryClient()
-    const [csv, setCsv] = useKept(`import:${number}`, '')
+    const { value: csv, change: setCsv } = useDraft(`import:${number}`, '')
     const [preview, setPreview] = useState<Preview | null>(null)
     const [error, setError] = useState('')
     const send = async (enter: boolean, text = csv) => {

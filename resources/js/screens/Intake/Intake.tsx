@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Job, Problem, type Schemas } from '../../app/api'
-import { useKept } from '../../app/kept'
+import { useDraft } from '../../app/drafts'
 
 interface Slip {
     sheet: string
@@ -16,7 +16,7 @@ const EMPTY: Slip = { sheet: '', owner: '', complaint: '', condition: 'whole', p
 
 /** A machine comes in: which engine, whose, what is wrong, when it was promised. What is typed is kept until it is taken in. */
 export function Intake() {
-    const [slip, keep] = useKept<Slip>('intake', EMPTY)
+    const { value: slip, change: keep, take, id } = useDraft<Slip>('intake', EMPTY)
     const [refusal, setRefusal] = useState<{ field: string; message: string } | null>(null)
     const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Schemas['Sheet'][]>('GET', '/sheets') })
     const client = useQueryClient()
@@ -26,8 +26,9 @@ export function Intake() {
         event.preventDefault()
         try {
             const filled = Object.fromEntries(Object.entries(slip).filter(([, value]) => value.trim() !== ''))
-            const job = await call<Job>('POST', '/jobs', filled)
-            keep(EMPTY)
+            // under the id of what was typed, so that a machine taken in twice comes in once
+            const job = await call<Job>('POST', '/jobs', { ...filled, ...(id ? { id } : {}) })
+            take()
             await client.invalidateQueries({ queryKey: ['floor'] })
             navigate(`/jobs/${job.number}`)
         } catch (problem) {

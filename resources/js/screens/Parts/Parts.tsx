@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
-import { call, type Job, type Schemas, upload } from '../../app/api'
+import { call, type Job, type Schemas } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { clock, day, dayKey } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
@@ -183,9 +184,11 @@ const QUESTIONS: Record<Asked, { title: string; kind: string; label: string; key
 
 /** The one thing that has to be said with it; an arrival may carry a photograph. */
 function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; onClose: () => void }) {
-    const [text, setText] = useState('')
-    const [photo, setPhoto] = useState<string | null>(null)
-    const [error, setError] = useState('')
+    const draft = useDraft<{ text: string; photo: string | null }>(`part:${job.number}:${what}:${part.part}`, {
+        text: '',
+        photo: null,
+    })
+    const { text, photo } = draft.value
     const question = QUESTIONS[what]
     const write = () => {
         void outbox.add(
@@ -198,18 +201,13 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
                 ...(what === 'order' ? { for: [] } : {}),
             },
             `${question.title}: ${part.part}`,
+            { id: draft.take() },
         )
         onClose()
     }
     const photograph = async (file: File | undefined) => {
-        if (!file) {
-            return
-        }
-        try {
-            setPhoto((await upload(file)).id)
-            setError('')
-        } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'The photograph was not taken.')
+        if (file) {
+            draft.change({ text, photo: await outbox.keepPhoto(file) })
         }
     }
     return (
@@ -227,7 +225,7 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
                         type={what === 'order' ? 'date' : 'text'}
                         className="input mt-1 h-12 w-full"
                         value={text}
-                        onChange={(event) => setText(event.target.value)}
+                        onChange={(event) => draft.change({ text: event.target.value, photo })}
                     />
                 </label>
                 {what === 'reuse' && part.reuse === 'reuse if' && <p>It may go back if {part.condition}.</p>}
@@ -241,11 +239,6 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
                             onChange={(event) => void photograph(event.target.files?.[0])}
                         />
                         {photo && <span className="text-sm">kept with the arrival</span>}
-                        {error && (
-                            <span role="alert" className="block text-error">
-                                {error}
-                            </span>
-                        )}
                     </label>
                 )}
                 <button

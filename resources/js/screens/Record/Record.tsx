@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
+import { useDraft } from '../../app/drafts'
 import { day } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { type RecordDocument, useJob, useRecord } from '../../app/queries'
@@ -50,7 +51,8 @@ function GoesOut({ number }: { number: number }) {
     const { data: job } = useJob(number)
     const navigate = useNavigate()
     const [open, setOpen] = useState(false)
-    const [note, setNote] = useState('')
+    const draft = useDraft(`hand-over:${number}`, '')
+    const note = draft.value
     if (!job) {
         return null
     }
@@ -62,7 +64,9 @@ function GoesOut({ number }: { number: number }) {
         ...job.debts.map((debt) => `${debt.what} is owed its torque`),
     ]
     const write = async () => {
-        await outbox.add(number, 'handed_over', note.trim() ? { note: note.trim() } : {}, 'Handed over')
+        await outbox.add(number, 'handed_over', note.trim() ? { note: note.trim() } : {}, 'Handed over', {
+            id: draft.take(),
+        })
         setOpen(false)
         navigate('/')
     }
@@ -91,7 +95,7 @@ function GoesOut({ number }: { number: number }) {
                             <input
                                 className="input mt-1 h-12 w-full"
                                 value={note}
-                                onChange={(event) => setNote(event.target.value)}
+                                onChange={(event) => draft.change(event.target.value)}
                             />
                         </label>
                         <button type="submit" className="btn btn-primary h-12">

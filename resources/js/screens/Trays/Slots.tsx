@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
+import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -87,14 +88,15 @@ const nameOf = (job: Job, part: HomePart) =>
 /** Another place than its own, and why. */
 function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: () => void }) {
     const places = job.homeParts.filter((other) => other.sort === part.sort && other.place !== part.place)
-    const [place, setPlace] = useState(places[0]?.place ?? '')
-    const [reason, setReason] = useState('')
+    const draft = useDraft(`elsewhere:${job.number}:${part.id}`, { place: places[0]?.place ?? '', reason: '' })
+    const { place, reason } = draft.value
     const write = () => {
         void outbox.add(
             job.number,
             'part_back',
             { part: part.id, place, reason: reason.trim() },
             `${part.name}: elsewhere`,
+            { id: draft.take() },
         )
         onClose()
     }
@@ -113,7 +115,7 @@ function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: 
                     <select
                         className="mt-1 h-12 w-full rounded-field border border-line bg-base-100 px-3"
                         value={place}
-                        onChange={(event) => setPlace(event.target.value)}
+                        onChange={(event) => draft.change({ place: event.target.value, reason })}
                     >
                         {places.map((other) => (
                             <option key={other.id} value={other.place}>
@@ -127,7 +129,7 @@ function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: 
                     <input
                         className="input mt-1 h-12 w-full"
                         value={reason}
-                        onChange={(event) => setReason(event.target.value)}
+                        onChange={(event) => draft.change({ place, reason: event.target.value })}
                     />
                 </label>
                 <button type="submit" className="btn btn-primary h-12" disabled={reason.trim() === '' || place === ''}>
