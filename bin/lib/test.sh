@@ -39,9 +39,9 @@ cmd_test() {
   local only=${1:-}
   database_was_up=no
   prepare_platform
-  if wants e2e || wants pest; then
+  if wants e2e || wants pest || wants faults; then
     database_running && database_was_up=yes
-    trap 'server_stop e2e >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+    trap 'server_stop e2e >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
   fi
   if wants checks; then
@@ -58,11 +58,39 @@ cmd_test() {
   fi
   if wants vitest; then suite vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
   if wants e2e; then end_to_end "${@:2}"; fi
+  if [ "$only" = faults ]; then faults "${@:2}"; fi
   trap - EXIT
   server_stop e2e >/dev/null
-  if [ "$database_was_up" = no ] && { wants e2e || wants pest; }; then database_stop >/dev/null; fi
+  if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants faults; }; then database_stop >/dev/null; fi
   say "$passed passed, $failed failed"
   [ "$failed" = 0 ]
+}
+
+# What goes wrong in a workshop, tried for real: each script of tests/faults against a server and a database of its own.
+faults() {
+  local script
+  prepare_build
+  database_drop moltrek_faults
+  database_ensure moltrek_faults
+  export DB_DATABASE=moltrek_faults CACHE_STORE=file BCRYPT_ROUNDS=4 MOLTREK_FAULTS_PORT="${MOLTREK_FAULTS_PORT:-8195}"
+  for script in ${1:-tests/faults/*.mjs}; do
+    [ "$script" = tests/faults/harness.mjs ] && continue
+    artisan moltrek:demo --fresh
+    artisan cache:clear --quiet
+    server_start faults "$MOLTREK_FAULTS_PORT"
+    say "· $script"
+    local status=0 last
+    MOLTREK_ADDRESS=$(server_address faults) node "$script" 2>&1 | tee "var/log/fault-$(basename "$script" .mjs).log" || status=$?
+    last=$(tail -n 1 "var/log/fault-$(basename "$script" .mjs).log")
+    if [[ $last =~ ^([0-9]+)\ passed,\ ([0-9]+)\ failed$ ]]; then
+      passed=$((passed + BASH_REMATCH[1]))
+      failed=$((failed + BASH_REMATCH[2]))
+    else
+      failed=$((failed + 1))
+    fi
+    server_stop faults >/dev/null
+  done
+  unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS
 }
 
 end_to_end() {

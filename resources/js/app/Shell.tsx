@@ -4,13 +4,13 @@ import { Navigate, NavLink, Outlet, useLocation, useNavigate, useParams } from '
 import { Finder } from '../parts/Finder'
 import { KeyMap } from '../parts/KeyMap'
 import { call, type Job } from './api'
-import { plural } from './format'
-import { isOf, type Line, outbox } from './outbox'
+import { LineState } from './LineState'
+import { outbox } from './outbox'
 import { person } from './person'
 import { useSession } from './queries'
 import { useTheme } from './theme'
 import { useKeys } from './useKeys'
-import { useLine, useOutboxRunner, useWaiting } from './useOutbox'
+import { useOutboxRunner } from './useOutbox'
 import { WaitBell } from './WaitBell'
 
 /** The bar above every screen, and what works everywhere: finding, the key map, the theme, signing out. */
@@ -145,47 +145,4 @@ function JobLinks() {
             <BarLink to={`/jobs/${number}/record`}>Record</BarLink>
         </>
     )
-}
-
-/** Whether everything typed has reached the server, and if not, why and what helps. */
-function LineState() {
-    const waiting = useWaiting()
-    const line = useLine()
-    const mine = person.current()
-    const refused = waiting.filter((entry) => entry.refusal !== null).length
-    const unsent = waiting.filter((entry) => entry.refusal === null && isOf(entry, mine)).length
-    const others = new Map<string, number>()
-    for (const entry of waiting.filter((each) => each.refusal === null && !isOf(each, mine))) {
-        others.set(entry.by, (others.get(entry.by) ?? 0) + 1)
-    }
-    const kept = plural(unsent, 'entry', 'entries')
-    const words = [
-        ...lineWords(line, unsent, kept),
-        ...(refused > 0 ? [`${plural(refused, 'entry', 'entries')} refused`] : []),
-        ...[...others].map(([who, theirs]) => `${who} must sign in to send ${plural(theirs, 'entry', 'entries')}`),
-    ]
-    return (
-        <span
-            role="status"
-            data-waiting={waiting.length}
-            className={words.length === 0 ? '' : 'rounded bg-white/15 px-3 py-1.5 text-sm font-bold'}
-        >
-            {words.join(' · ')}
-        </span>
-    )
-}
-
-function lineWords(line: Line, unsent: number, kept: string): string[] {
-    switch (line) {
-        case 'signed-out':
-            return [`Signed out: ${kept} kept, sign in to send`]
-        case 'other-person':
-            return ['Somebody else has signed in here: reload the page']
-        case 'fault':
-            return [unsent > 0 ? `Server fault: ${kept} kept here, tried again` : 'Server fault']
-        case 'offline':
-            return [unsent > 0 ? `No network: ${kept} kept here` : 'No network']
-        default:
-            return unsent > 0 ? [`Sending ${kept}`] : []
-    }
 }

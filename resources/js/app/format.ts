@@ -1,5 +1,5 @@
 /** Times and days as the shop says them, in the shop's zone. */
-export function clock(instant: string, zone: string): string {
+export function clock(instant: string, zone?: string): string {
     return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(
         new Date(instant),
     )

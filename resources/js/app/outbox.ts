@@ -1,6 +1,7 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { v7 as uuid } from 'uuid'
 import type { Job, Refusal } from './api'
+import { dropDraftsOf } from './drafts'
 import { journal } from './journal'
 import { person } from './person'
 import { type Line, type Post, Sender, type SendPhoto } from './sender'
@@ -105,6 +106,7 @@ export class Outbox {
             journal.cross(entry.id)
         }
         await this.reload()
+        dropDraftsOf(new Set(this.entries.map((entry) => entry.id).filter((id) => !this.holding.has(id))))
         for (const entry of this.entries.filter((each) => each.held && !this.holding.has(each.id))) {
             await database.put('entries', { ...entry, held: false })
         }

@@ -1,11 +1,12 @@
-import { type FormEvent, memo, type ReactNode, useState } from 'react'
+import { type FormEvent, memo, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import type { Job, Schemas } from '../../app/api'
-import { addToDraft, noteKey, useDraft } from '../../app/drafts'
+import { noteKey, useDraft } from '../../app/drafts'
 import { clock, dayHeading } from '../../app/format'
-import { outbox, type Waiting } from '../../app/outbox'
+import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
+import { WaitingLine } from '../../parts/WaitingLine'
 import { SlipTop } from './SlipTop'
 
 type Line = Schemas['SlipLine']
@@ -47,51 +48,6 @@ export const Slip = memo(function Slip({ job }: { job: Job }) {
         </div>
     )
 })
-
-function WaitingLine({ entry, zone }: { entry: Waiting; zone: string }) {
-    return (
-        <div className="grid grid-cols-[3.2rem_1fr] gap-x-2 border-t border-dashed border-line py-2">
-            <time className="text-sm text-quiet">{clock(entry.happenedAt, zone)}</time>
-            <div>
-                <p className="leading-snug">{entry.label}</p>
-                {entry.refusal ? (
-                    <>
-                        <p role="alert" className="text-sm font-bold text-error">
-                            Refused: {entry.refusal.message} {entry.refusal.read && `Read: ${entry.refusal.read}. `}
-                            Accepted: {entry.refusal.allowed}.
-                        </p>
-                        <p className="mt-1 flex flex-wrap gap-2">
-                            <RefusedAction onPress={() => takeUp(entry)}>Take up its text</RefusedAction>
-                            <RefusedAction onPress={() => void outbox.resend(entry.id)}>Send again</RefusedAction>
-                            <RefusedAction onPress={() => void outbox.drop(entry.id)}>Seen, drop it</RefusedAction>
-                        </p>
-                    </>
-                ) : (
-                    <p className="text-sm text-quiet">waiting to be sent</p>
-                )}
-            </div>
-        </div>
-    )
-}
-
-function RefusedAction({ onPress, children }: { onPress: () => void; children: ReactNode }) {
-    return (
-        <button
-            type="button"
-            className="h-11 rounded-field border-2 border-base-content px-3 font-bold"
-            onClick={onPress}
-        >
-            {children}
-        </button>
-    )
-}
-
-/** What a refused entry says goes back into the note, where it can be mended and written again. */
-function takeUp(entry: Waiting) {
-    const { text } = (entry.payload ?? {}) as { text?: unknown }
-    addToDraft(noteKey(entry.job), typeof text === 'string' ? text : entry.label)
-    void outbox.drop(entry.id)
-}
 
 function SlipLine({ job, line }: { job: Job; line: Line }) {
     const [striking, setStriking] = useState(false)
