@@ -59,7 +59,7 @@ final readonly class BoltBoard
         }
         $scale = sprintf('<path d="M4 %1$.1fh50M4 %2$.1fv3M54 %2$.1fv3" stroke="black" stroke-width="0.4" fill="none"/><text x="57" y="%3$.1f" font-size="3">50 mm: measure it on the print</text>', $this->height() - 4, $this->height() - 5.5, $this->height() - 3);
 
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.1fmm" height="%2$.1fmm" viewBox="0 0 %1$.1f %2$.1f" font-family="sans-serif">%3$s%4$s</svg>', $this->width(), $this->height(), implode('', $parts), $scale);
+        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.1fmm" height="%2$.1fmm" viewBox="0 0 %1$.1f %2$.1f" font-family="B612, sans-serif">%3$s%4$s</svg>', $this->width(), $this->height(), implode('', $parts), $scale);
     }
 
     /**

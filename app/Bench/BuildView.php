@@ -58,7 +58,7 @@ final readonly class BuildView
             array_map($this->assessment(...), array_values($this->state->verdicts->all())),
             $plan->steps(),
             $this->next(), $this->parts(), self::tools(), $this->slip(),
-            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->shells(), $barrel->honing(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
+            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $marks->parts(), $marks->settledBy(), $marks->shells(), $barrel->honing(), $this->job->newerSheet(), $this->job->sheet->slug, $this->job->sheet->version,
             $this->state->work->next(), $plan->waits(), $plan->ledger(), $plan->debts(), $plan->parts(), $plan->schools(),
             $this->state->closing->openEnds(), $plan->symptoms(), $plan->minutesLeft(), $this->job->earlier(), array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
             array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),

@@ -151,3 +151,10 @@ it('counts with the parts that are in the engine, not with those it left the wor
     $sheet = collect($this->getJson('/api/sheets')->json())->firstWhere('slug', 'harbick-421-kit');
     expect(collect($sheet['consequences'])->where('isWrong', true)->all())->toBe([]);
 });
+
+test('what would tell of the marks that are too close to call is said once, with the tool or how fine it must be', function () {
+    // pistons 1 and 2 and the foot of bore 4 read on the edge of their groups; pistons 3 and 4 and bore 1 lie 1 µm from it
+    $this->actingAs($this->person())->getJson('/api/jobs/221')->assertJsonPath('marksSettledBy',
+        'No tool of the shop tells: it would take one that is out by less than 0.001 mm. '
+        .'3 read on the very edge of the group: no tool tells there. Until then go by the reading.');
+});

@@ -87,8 +87,12 @@ export async function open(page, job = JOB) {
     await page.getByRole('textbox', { name: 'A note for the slip' }).waitFor()
 }
 
-/** Everything typed has reached the server. */
-export const sent = (page, timeout = 30_000) => page.locator('[role=status][data-waiting="0"]').first().waitFor({ state: 'attached', timeout })
+/** Everything typed has reached the server, and the page shows the log up to its last entry. */
+export async function sent(page, timeout = 30_000) {
+    await page.locator('[role=status][data-waiting="0"]').first().waitFor({ state: 'attached', timeout })
+    const { lastSeq } = await (await page.request.get(`${ADDRESS}api/jobs/${JOB}`)).json()
+    await page.locator(`main[data-seq="${lastSeq}"]`).waitFor({ timeout })
+}
 
 export const log = async (context, job = JOB) => (await (await context.request.get(`${ADDRESS}api/jobs/${job}`)).json()).slip
 

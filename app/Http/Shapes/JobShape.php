@@ -86,6 +86,8 @@ final readonly class JobShape
         public array $gaps,
         #[OA\Property(items: new OA\Items(ref: MarkedPartShape::class))]
         public array $marks,
+        #[OA\Property(description: 'what would tell of the marks that are too close to call')]
+        public ?string $marksSettledBy,
         #[OA\Property(items: new OA\Items(ref: ShellChoiceShape::class))]
         public array $shells,
         #[OA\Property]

@@ -42,11 +42,36 @@ final class Suspects
     public static function on(EngineSheet $sheet, string $complaint): array
     {
         $said = self::words($complaint);
-        $all = [...$sheet->work->symptoms, ...self::usual($sheet)];
+        $all = self::each([...$sheet->work->symptoms, ...self::usual($sheet)]);
         $shared = array_map(static fn (Symptom $symptom): int => count(array_intersect($said, self::words($symptom->symptom))), $all);
         array_multisort($shared, SORT_DESC, array_keys($all), SORT_ASC, $all);
 
         return $all;
+    }
+
+    /**
+     * One suspect behind one symptom is named once, the sheet's own words before the usual ones.
+     *
+     * @param  list<Symptom>  $all
+     * @return list<Symptom>
+     */
+    private static function each(array $all): array
+    {
+        $once = [];
+        foreach ($all as $symptom) {
+            $suspect = self::words($symptom->suspect);
+            $same = array_filter($once, static fn (Symptom $other): bool => array_intersect(
+                self::words($other->symptom),
+                self::words($symptom->symptom),
+            ) !== []
+                && (array_diff($suspect, self::words($other->suspect)) === []
+                    || array_diff(self::words($other->suspect), $suspect) === []));
+            if ($same === []) {
+                $once[] = $symptom;
+            }
+        }
+
+        return $once;
     }
 
     /** Whether a complaint speaks of a symptom. */

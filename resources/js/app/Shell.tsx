@@ -59,9 +59,12 @@ export function Shell() {
             >
                 To the work
             </a>
-            <header className="on-bar no-print flex h-13 shrink-0 items-center gap-3 bg-bar lg:gap-5 px-4 text-[#f2f6f4]">
+            <header className="on-bar no-print flex min-h-13 shrink-0 flex-wrap items-center gap-x-3 bg-bar px-4 text-[#f2f6f4] md:h-13 md:flex-nowrap lg:gap-5">
                 <span className="text-lg font-bold">Moltrek</span>
-                <nav aria-label="Screens" className="flex h-full min-w-0 items-center gap-3 overflow-x-auto lg:gap-5">
+                <nav
+                    aria-label="Screens"
+                    className="order-last flex h-11 w-full min-w-0 items-center gap-4 overflow-x-auto md:order-none md:h-full md:w-auto md:gap-3 lg:gap-5"
+                >
                     <BarLink to="/" end>
                         Floor
                     </BarLink>

@@ -874,6 +874,8 @@ export interface components {
             pairing: components["schemas"]["Pairing"] | null;
             gaps: components["schemas"]["GapPlace"][];
             marks: components["schemas"]["MarkedPart"][];
+            /** @description what would tell of the marks that are too close to call */
+            marksSettledBy: string | null;
             shells: components["schemas"]["ShellChoice"][];
             honing: components["schemas"]["Honing"];
             /** @description a later version of the sheet than the one this job began with */

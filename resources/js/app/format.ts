@@ -22,6 +22,14 @@ export function day(date: string): string {
         .replace(',', '')
 }
 
+const HALF_A_YEAR = 183 * 24 * 3600 * 1000
+
+/** The same, with its year where it is more than half a year away. */
+export function dayAndYear(date: string, now = new Date()): string {
+    const away = Math.abs(new Date(`${date}T00:00:00Z`).getTime() - now.getTime())
+    return away > HALF_A_YEAR ? `${day(date)} ${date.slice(0, 4)}` : day(date)
+}
+
 /** "Tuesday" for a day. */
 export function weekday(date: string): string {
     return new Intl.DateTimeFormat('en-GB', { weekday: 'long', timeZone: 'UTC' }).format(new Date(`${date}T00:00:00Z`))

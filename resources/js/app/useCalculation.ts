@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { call, Problem } from './api'
 
 interface Answered<T> {
@@ -8,26 +8,21 @@ interface Answered<T> {
 
 /** What the core says of a document while it changes: the last answer stands until the next, a refusal names its field. */
 export function useCalculation<T>(name: string, document: unknown): Answered<T> {
-    const [state, setState] = useState<Answered<T>>({ answer: null, refusal: null })
-    const request = document === null ? null : JSON.stringify(document)
-    useEffect(() => {
-        if (request === null) {
-            setState({ answer: null, refusal: null })
-            return
-        }
-        let dropped = false
-        call<T>('POST', `/calculations/${name}`, JSON.parse(request))
-            .then((answer) => !dropped && setState({ answer, refusal: null }))
-            .catch((problem: unknown) => {
-                if (!dropped && problem instanceof Problem) {
-                    setState({ answer: null, refusal: { field: problem.field, message: problem.message } })
-                }
-            })
-        return () => {
-            dropped = true
-        }
-    }, [name, request])
-    return state
+    const request = document === null ? '' : JSON.stringify(document)
+    const { data, error } = useQuery({
+        queryKey: ['calculation', name, request],
+        queryFn: () => call<T>('POST', `/calculations/${name}`, JSON.parse(request)),
+        enabled: request !== '',
+        placeholderData: keepPreviousData,
+        staleTime: Number.POSITIVE_INFINITY,
+        retry: false,
+    })
+    if (request === '') {
+        return { answer: null, refusal: null }
+    }
+    return error instanceof Problem
+        ? { answer: null, refusal: { field: error.field, message: error.message } }
+        : { answer: data ?? null, refusal: null }
 }
 
 /** A quantity as the calculations give it. */

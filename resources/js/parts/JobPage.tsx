@@ -18,7 +18,10 @@ export function JobPage({
         return <p className="p-6">{job.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
     }
     return (
-        <main className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6 print:max-w-none print:p-0">
+        <main
+            data-seq={job.data.lastSeq}
+            className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6 print:max-w-none print:p-0"
+        >
             <div className="mb-3 flex flex-wrap items-baseline gap-x-4">
                 <h1 className="text-2xl font-bold">
                     {title}, {job.data.title}

@@ -208,6 +208,12 @@ describe('the toolbox', () => {
         answers['/tools'] = () => ({ document: tools })
         answers['/shelf'] = () => ({ document: [] })
         answers['/sheets'] = () => ({ document: [] })
+        answers['/tools/kinds'] = () => ({
+            document: [
+                { kind: 'micrometer', units: ['mm', 'in'], hasLeaves: false },
+                { kind: 'bore gauge', units: ['mm', 'in'], hasLeaves: false },
+            ],
+        })
         show(<Toolbox />, '/toolbox', '/toolbox')
         await screen.findByRole('heading', { name: 'Toolbox' })
     }

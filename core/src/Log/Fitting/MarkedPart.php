@@ -6,16 +6,54 @@ use Moltrek\Core\Fitting\GradeProof;
 use Moltrek\Core\Fitting\MarkKind;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Fitting\PlainShell;
+use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\Grade;
 
 /** A marked part of a build: the mark that was read, and what the readings say of it. */
 final readonly class MarkedPart
 {
     /** @param  Verdict|null  $proof  null where no mark has been read, and where the mark is a number */
-    private function __construct(public MarkPlace $place, public ?string $mark, public ?Verdict $proof)
+    private function __construct(public MarkPlace $place, public ?string $mark, public ?Verdict $proof, private ?Length $room = null)
     {
+    }
+
+    /** How far at most a tool may be out that tells of every mark that is too close to call; null where none would. */
+    public static function doubtThatTells(BuildState $state): ?Length
+    {
+        $rooms = array_filter(self::roomsOfDoubt($state), static fn (Length $room): bool => $room->nanometres > 0);
+
+        return $rooms === [] ? null : Length::smallest(...array_values($rooms));
+    }
+
+    /** How many marks are too close to call with a reading on the very edge between two groups, where no tool tells. */
+    public static function onTheEdge(BuildState $state): int
+    {
+        return count(array_filter(self::roomsOfDoubt($state), static fn (Length $room): bool => $room->nanometres === 0));
+    }
+
+    /** @return list<Length> from the readings to the edge of the group, of each mark that is too close to call */
+    private static function roomsOfDoubt(BuildState $state): array
+    {
+        $rooms = array_map(
+            static fn (self $part): ?Length => $part->proof?->state === State::Unsure ? $part->room : null,
+            array_values(self::all($state)),
+        );
+
+        return array_values(array_filter($rooms));
+    }
+
+    private static function room(Grade $grade, Interval ...$readings): ?Length
+    {
+        $rooms = array_map(static fn (Interval $reading): int|float => min(
+            abs($reading->nominal - $grade->min->nanometres), abs($grade->max->nanometres - $reading->nominal),
+        ), array_values($readings));
+
+        return $rooms === [] ? null : Length::ofNanometres(min($rooms));
     }
 
     /** @return array<string, self> by place */
@@ -25,7 +63,11 @@ final readonly class MarkedPart
             $mark = $state->marks->at($place->id);
             $grade = $mark === null ? null : $place->grade($mark);
 
-            return new self($place, $mark, $grade === null ? null : GradeProof::of($grade, ...self::readings($state, $place)));
+            $readings = $grade === null ? [] : self::readings($state, $place);
+
+            return $grade === null
+                ? new self($place, $mark, null)
+                : new self($place, $mark, GradeProof::of($grade, ...$readings), self::room($grade, ...$readings));
         }, MarkPlace::on($state->sheet));
     }
 
@@ -59,7 +101,7 @@ final readonly class MarkedPart
         return $shells;
     }
 
-    /** @return list<\Moltrek\Core\Judgement\Interval> */
+    /** @return list<Interval> */
     private static function readings(BuildState $state, MarkPlace $place): array
     {
         $own = array_filter(

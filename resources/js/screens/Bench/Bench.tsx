@@ -71,7 +71,10 @@ function BuildOf({ job }: { job: Job }) {
     })
 
     return (
-        <main className="grid min-h-0 flex-1 grid-cols-1 md:h-[calc(100dvh-3.25rem)] md:flex-none md:grid-cols-[12.5rem_minmax(0,1fr)] lg:grid-cols-[16.5rem_minmax(0,1fr)_18rem]">
+        <main
+            data-seq={job.lastSeq}
+            className="grid min-h-0 flex-1 grid-cols-1 md:h-[calc(100dvh-3.25rem)] md:flex-none md:grid-cols-[12.5rem_minmax(0,1fr)] lg:grid-cols-[16.5rem_minmax(0,1fr)_18rem]"
+        >
             <Stack job={job} selected={slab} onSelect={setChosen} />
             <div className="flex min-h-0 min-w-0 flex-col border-line bg-base-100 md:border-x">
                 <div className="min-h-0 flex-1 overflow-y-auto">

@@ -1,7 +1,8 @@
 import { call, type Job, type Spot } from '../../app/api'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { press, ringSize, toolFor, unitFor, unitsOf, withUnit } from './draft'
+import { press, ringSize, toolFor, unitFor } from './draft'
+import { withUnit } from './forms'
 import type { Desk } from './useDesk'
 
 /** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */
@@ -17,7 +18,13 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
     const gauge = spot.form === 'diameter' && habit.gauge
     const unit = unitFor(spot, habit)
     const setUnit = (next: string) =>
-        desk.setHabit(gauge ? { settingUnit: next } : spot.unit === 'kPa' ? { pressure: next } : { unit: next })
+        desk.setHabit(
+            gauge
+                ? { settingUnit: next }
+                : spot.unit === 'mm'
+                  ? { unit: next }
+                  : { units: { ...habit.units, [spot.unit]: next } },
+        )
     return (
         <section
             aria-label="Key pad"
@@ -39,7 +46,7 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                     </button>
                 </div>
                 <div className="grid content-start gap-1.5">
-                    {unitsOf(spot).map((name) => (
+                    {spot.units.map((name) => (
                         <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
                     ))}
                     <StandIn job={job} spot={spot} desk={desk} />

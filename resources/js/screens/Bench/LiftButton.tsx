@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { type ReactNode, useState } from 'react'
 import { call, type Job, type Schemas } from '../../app/api'
+import { plural } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
@@ -8,11 +9,14 @@ import { Dialog } from '../../parts/Dialog'
 export function LiftButton({
     job,
     slab,
+    isNext = false,
     children = 'Take off to here',
     className = 'h-12 rounded-field border-2 border-base-content px-4 font-bold whitespace-nowrap',
 }: {
     job: Job
     slab: Schemas['Slab']
+    /** Whether it is the next move, to which a key leads. */
+    isNext?: boolean
     children?: ReactNode
     className?: string
 }) {
@@ -23,7 +27,12 @@ export function LiftButton({
     }
     return (
         <>
-            <button type="button" id="next-move" className={className} onClick={() => setAsking(true)}>
+            <button
+                type="button"
+                {...(isNext ? { id: 'next-move' } : {})}
+                className={className}
+                onClick={() => setAsking(true)}
+            >
                 {children}
             </button>
             <Dialog open={asking} onClose={() => setAsking(false)} title={`${slab.name} off`}>
@@ -86,7 +95,7 @@ function CostTable({ cost }: { cost: Schemas['LiftCost'] }) {
             )}
             <Items title="Spent, new ones needed" items={cost.spent} />
             <Items title="Read again" items={cost.stale} />
-            <Items title={`${cost.void.length} steps to do again`} items={cost.void} />
+            <Items title={`${plural(cost.void.length, 'step')} to do again`} items={cost.void} />
         </div>
     )
 }

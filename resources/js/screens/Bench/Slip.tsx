@@ -142,44 +142,42 @@ function NoteForm({ job }: { job: Job }) {
         }
     }
     return (
-        <>
-            <form onSubmit={submit} className="flex gap-2">
+        <form onSubmit={submit} className="flex gap-2">
+            <input
+                aria-label="A note for the slip"
+                placeholder="Write a note"
+                className="input h-12 min-w-0 flex-1"
+                value={text}
+                maxLength={2000}
+                onChange={(event) => draft.change(event.target.value)}
+            />
+            <label className="btn h-12 cursor-pointer px-3" title="Photograph">
+                <svg
+                    viewBox="0 0 24 24"
+                    className="size-6"
+                    fill="none"
+                    stroke="currentColor"
+                    strokeWidth="1.8"
+                    aria-hidden="true"
+                >
+                    <path d="M3 7h4l2-3h6l2 3h4v13H3z" />
+                    <circle cx="12" cy="13" r="4" />
+                </svg>
                 <input
-                    aria-label="A note for the slip"
-                    placeholder="Write a note"
-                    className="input h-12 min-w-0 flex-1"
-                    value={text}
-                    maxLength={2000}
-                    onChange={(event) => draft.change(event.target.value)}
+                    type="file"
+                    accept="image/*"
+                    capture="environment"
+                    aria-label="Photograph for the slip"
+                    className="sr-only"
+                    onChange={(event) => {
+                        photograph(event.target.files?.[0])
+                        event.target.value = ''
+                    }}
                 />
-                <label className="btn h-12 cursor-pointer px-3" title="Photograph">
-                    <svg
-                        viewBox="0 0 24 24"
-                        className="size-6"
-                        fill="none"
-                        stroke="currentColor"
-                        strokeWidth="1.8"
-                        aria-hidden="true"
-                    >
-                        <path d="M3 7h4l2-3h6l2 3h4v13H3z" />
-                        <circle cx="12" cy="13" r="4" />
-                    </svg>
-                    <input
-                        type="file"
-                        accept="image/*"
-                        capture="environment"
-                        aria-label="Photograph for the slip"
-                        className="sr-only"
-                        onChange={(event) => {
-                            photograph(event.target.files?.[0])
-                            event.target.value = ''
-                        }}
-                    />
-                </label>
-                <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
-                    Write
-                </button>
-            </form>
-        </>
+            </label>
+            <button type="submit" className="btn h-12" disabled={text.trim() === ''}>
+                Write
+            </button>
+        </form>
     )
 }

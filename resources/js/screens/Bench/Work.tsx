@@ -1,7 +1,6 @@
-import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { call, type Job, type Schemas } from '../../app/api'
+import type { Job, Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { ActButton } from './ActButton'
 import { CylinderSheet } from './CylinderSheet'
@@ -80,24 +79,26 @@ function JobLinks({ job }: { job: Job }) {
 
 /** A later version of the sheet is offered, never forced. */
 function NewerSheet({ job }: { job: Job }) {
-    const client = useQueryClient()
-    if (job.newerSheet === null) {
+    const { newerSheet } = job
+    if (newerSheet === null) {
         return null
     }
-    const adopt = async () => {
-        await call('POST', `/jobs/${job.number}/adopt`, {})
-        await client.invalidateQueries({ queryKey: ['job', job.number] })
-    }
+    const adopt = () =>
+        void outbox.add(
+            job.number,
+            'sheet_adopted',
+            { version: newerSheet, from: job.sheetVersion },
+            `Sheet: version ${newerSheet} in place of version ${job.sheetVersion}`,
+        )
     return (
         <p className="mt-2 flex flex-wrap items-center gap-3 border-2 border-base-content px-3 py-1.5">
             <span>
-                This job keeps version {job.sheetVersion} of its sheet; version <b>{job.newerSheet}</b> is in the spec
-                book.
+                This job keeps version {job.sheetVersion} of its sheet; version <b>{newerSheet}</b> is in the spec book.
             </span>
             <button
                 type="button"
                 className="ml-auto h-11 font-bold underline decoration-1 underline-offset-3"
-                onClick={() => void adopt()}
+                onClick={adopt}
             >
                 Adopt it
             </button>
@@ -131,7 +132,7 @@ function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
     const liftTo = next.kind === 'lift' && job.slabs.find((slab) => slab.id === next.id)
     if (liftTo) {
         return (
-            <LiftButton job={job} slab={liftTo} className={NEXT}>
+            <LiftButton job={job} slab={liftTo} className={NEXT} isNext>
                 {body}
             </LiftButton>
         )

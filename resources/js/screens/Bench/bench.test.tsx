@@ -34,7 +34,7 @@ describe('taking a slab off', () => {
         fireEvent.click(screen.getByRole('button', { name: 'Take off to here' }))
         const dialog = within(screen.getByRole('dialog', { name: 'Head off' }))
         expect(await dialog.findByText('1 h 34 min')).toBeTruthy()
-        for (const words of ['Head gasket', 'Head torqued', 'Inlet valve clearance', '1 steps to do again']) {
+        for (const words of ['Head gasket', 'Head torqued', 'Inlet valve clearance', '1 step to do again']) {
             expect(dialog.getByText(words)).toBeTruthy()
         }
         expect(entered).toEqual([])

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot, Tool } from '../../app/api'
-import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press, withUnit } from './draft'
+import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press } from './draft'
+import { withUnit } from './forms'
 
 const habit: Habit = { unit: 'mm', gauge: true, setting: '2.1660', settingUnit: 'in', tools: {}, setWith: '' }
 const tools = [
@@ -8,8 +9,9 @@ const tools = [
     { id: 'f1', kind: 'feeler leaves' },
     { id: 'm2', kind: 'micrometer' },
 ] as Tool[]
-const bore = { id: 'bore.1.across.30', form: 'diameter', instrument: 'bore gauge', name: 'Bore' } as Spot
-const gap = { id: 'ring_gap.1.top', form: 'leaves', instrument: 'feeler leaves', name: 'Top ring' } as Spot
+const lengths = { unit: 'mm', units: ['mm', 'in', 'thou'] }
+const bore = { id: 'bore.1.across.30', form: 'diameter', instrument: 'bore gauge', name: 'Bore', ...lengths } as Spot
+const gap = { id: 'ring_gap.1.top', form: 'leaves', instrument: 'feeler leaves', name: 'Top ring', ...lengths } as Spot
 
 describe('a figure', () => {
     it.each([

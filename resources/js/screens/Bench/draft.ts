@@ -1,4 +1,5 @@
 import type { Job, Spot, Tool } from '../../app/api'
+import { formOf, partsInWords } from './forms'
 
 /** A field of a reading, as the hands come to them. */
 export type Field = 'figure' | 'deviation' | 'setting' | 'passes' | 'drags' | 'refuses' | 'hole' | 'shaft' | 'atLeast'
@@ -19,7 +20,8 @@ export interface Draft {
 /** How the readings of this bench are being taken: kept from one reading to the next. */
 export interface Habit {
     unit: string
-    pressure?: string
+    /** The unit last used for what is no length, by the canonical unit of its kind. */
+    units?: Record<string, string>
     /** A bore is read outright, or as a gauge's deviation from its setting. */
     gauge: boolean
     setting: string
@@ -39,69 +41,26 @@ export const EMPTY: Draft = {
     atLeast: '',
 }
 
-export const UNITS = ['mm', 'in', 'thou']
-
 /** The fields of a place in the order in which Enter walks them. */
-export function fieldsOf(spot: Spot, habit: Habit): Field[] {
-    if (spot.form === 'leaves') {
-        return ['passes', 'refuses']
-    }
-    if (spot.form === 'hole and shaft') {
-        return ['hole', 'shaft']
-    }
-    return spot.form === 'diameter' && habit.gauge ? ['deviation'] : ['figure']
-}
+export const fieldsOf = (spot: Spot, habit: Habit): Field[] => formOf(spot.form).fields(habit)
 
 /** Every field that a place shows, beyond those that Enter walks. */
 export function shownFields(spot: Spot, habit: Habit): Field[] {
-    if (spot.form === 'leaves') {
-        return ['passes', 'drags', 'refuses']
-    }
-    return spot.form === 'strip' ? ['figure', 'atLeast'] : fieldsOf(spot, habit)
+    const form = formOf(spot.form)
+    return (form.shown ?? form.fields)(habit)
 }
 
-/** The units that a place is read in. */
-export function unitsOf(spot: Spot): string[] {
-    return spot.unit === 'kPa' ? ['kPa', 'bar', 'psi'] : UNITS
-}
-
-/** The unit that stands for a figure typed without one. */
+/** The unit that stands for a figure typed without one: the last one used of those that the place is read in. */
 export function unitFor(spot: Spot, habit: Habit): string {
     const gauge = spot.form === 'diameter' && habit.gauge
-    const chosen = gauge ? habit.settingUnit : spot.unit === 'kPa' ? (habit.pressure ?? 'kPa') : habit.unit
-    return unitsOf(spot).includes(chosen) ? chosen : (unitsOf(spot)[0] ?? 'mm')
-}
-
-/** A figure with its unit: the one chosen, unless a unit was typed. */
-export function withUnit(text: string, unit: string): string {
-    const trimmed = text.trim()
-    return /[^\d.,/+\-−\s]/.test(trimmed) ? trimmed : `${trimmed} ${unit}`
-}
-
-function reading(spot: Spot, draft: Draft, habit: Habit): unknown {
-    if (spot.form === 'leaves') {
-        const leaf = (text: string) => (text.trim() === '' ? undefined : withUnit(text, habit.unit))
-        return { passes: leaf(draft.passes), drags: leaf(draft.drags), refuses: leaf(draft.refuses) }
-    }
-    if (spot.form === 'diameter' && habit.gauge) {
-        return {
-            setting: withUnit(habit.setting, habit.settingUnit),
-            deviation: withUnit(draft.deviation, habit.settingUnit),
-        }
-    }
-    if (spot.form === 'hole and shaft') {
-        return { hole: withUnit(draft.hole, habit.unit), shaft: withUnit(draft.shaft, habit.unit) }
-    }
-    if (spot.form === 'strip' && draft.atLeast.trim() !== '') {
-        return { at_least: withUnit(draft.atLeast, habit.unit) }
-    }
-    return withUnit(draft.figure, unitFor(spot, habit))
+    const chosen = gauge ? habit.settingUnit : (habit.units?.[spot.unit] ?? habit.unit)
+    return spot.units.includes(chosen) ? chosen : (spot.units[0] ?? spot.unit)
 }
 
 export function isEmpty(spot: Spot, draft: Draft, habit: Habit): boolean {
     const fields = shownFields(spot, habit)
     const blank = (field: Field) => field === 'setting' || (draft[field] ?? '').trim() === ''
-    return spot.form === 'hole and shaft' ? fields.some(blank) : fields.every(blank)
+    return formOf(spot.form).whole ? fields.some(blank) : fields.every(blank)
 }
 
 /** The tool a place is read with: the one last used of its kind, else the first of the toolbox. */
@@ -116,7 +75,7 @@ export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[])
     const tool = toolFor(spot, habit, tools)
     return {
         spot: spot.id,
-        reading: reading(spot, draft, habit),
+        reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)),
         ...(tool ? { tool } : {}),
         ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),
     }
@@ -128,21 +87,7 @@ export function inWords(spot: Spot, payload: Record<string, unknown>): string {
     if (typeof value === 'string') {
         return `${spot.name}: ${value}`
     }
-    const parts = value as Record<string, string | undefined>
-    if (parts.deviation) {
-        return `${spot.name}: ${parts.deviation} from ${parts.setting}`
-    }
-    if (parts.answer) {
-        return `${spot.name}: ${parts.answer}${parts.note ? `: ${parts.note}` : ''}`
-    }
-    if (parts.hole) {
-        return `${spot.name}: ${parts.hole} hole, ${parts.shaft} shaft`
-    }
-    if (parts.at_least) {
-        return `${spot.name}: at least ${parts.at_least}`
-    }
-    const leaves = ['passes', 'drags', 'refuses'].filter((how) => parts[how]).map((how) => `${parts[how]} ${how}`)
-    return `${spot.name}: ${leaves.join(', ')}`
+    return `${spot.name}: ${partsInWords(value as Record<string, string | undefined>)}`
 }
 
 /** One key of the deck applied to what stands in a field. */

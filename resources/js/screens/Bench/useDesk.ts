@@ -1,3 +1,4 @@
+import { useQuery } from '@tanstack/react-query'
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { call, type Job, type Schemas, type Spot } from '../../app/api'
@@ -219,26 +220,35 @@ async function ask(job: number, payload: unknown, patience: number): Promise<Pre
     return Promise.race([call<Preview>('POST', `/jobs/${job}/preview`, payload).catch(() => null), late])
 }
 
-/** The preview of what is being typed, a moment after the last key. */
+/** A value once it has stood still for a moment. */
+function useStill<T>(value: T, after: number): T {
+    const [still, setStill] = useState(value)
+    useEffect(() => {
+        const timer = setTimeout(() => setStill(value), after)
+        return () => clearTimeout(timer)
+    }, [value, after])
+    return still
+}
+
+const spotIn = (key: string): string => (key === '' ? '' : (JSON.parse(key) as { spot: string }).spot)
+
+/**
+ * The preview of what is being typed, a moment after the last key: the last answer stands until the next, but never at
+ * another place. Its key is that of the payload it answers.
+ */
 function usePreview(job: number, payload: unknown, standing: string): { key: string; answer: Preview | null } {
     const key = payload ? JSON.stringify(payload) : ''
-    const [known, setKnown] = useState<{ key: string; answer: Preview | null }>({ key: '', answer: null })
-    // biome-ignore lint/correctness/useExhaustiveDependencies: a new standing reading asks again for the same figures
-    useEffect(() => {
-        if (key === '') {
-            setKnown({ key: '', answer: null })
-            return
-        }
-        let dropped = false
-        const timer = setTimeout(() => {
-            call<Preview>('POST', `/jobs/${job}/preview`, JSON.parse(key))
-                .then((answer) => !dropped && setKnown({ key, answer }))
-                .catch(() => !dropped && setKnown({ key: '', answer: null }))
-        }, PREVIEW_AFTER)
-        return () => {
-            dropped = true
-            clearTimeout(timer)
-        }
-    }, [job, key, standing])
-    return key === '' ? { key, answer: null } : known
+    const still = useStill(key, PREVIEW_AFTER)
+    const { data, isPlaceholderData } = useQuery({
+        queryKey: ['preview', job, standing, still],
+        queryFn: () => call<Preview>('POST', `/jobs/${job}/preview`, JSON.parse(still)),
+        enabled: still !== '',
+        placeholderData: (last, of) => (spotIn(String(of?.queryKey[3] ?? '')) === spotIn(still) ? last : undefined),
+        staleTime: Number.POSITIVE_INFINITY,
+        retry: false,
+    })
+    if (key === '' || spotIn(still) !== spotIn(key)) {
+        return { key: '', answer: null }
+    }
+    return { key: isPlaceholderData ? '' : still, answer: data ?? null }
 }

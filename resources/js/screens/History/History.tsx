@@ -26,9 +26,24 @@ function Sheet({ job }: { job: Job }) {
             <section aria-label="Complaint" className="bg-base-100 p-5">
                 <p className="text-xl font-bold">{job.complaint || 'No complaint was written down.'}</p>
                 <p className="text-quiet">{job.owner}</p>
+                {!job.complaint && (
+                    <p className="mt-1">
+                        Ask {job.owner} what it does and when, and write it as a note on the build. Until then every
+                        suspect of an engine built like this stands below.
+                    </p>
+                )}
                 <Suspects job={job} />
             </section>
             <Known job={job} />
+            {job.earlier.length === 0 && (
+                <section aria-label="Was here before" className="bg-base-100 p-5">
+                    <h2 className="text-lg font-bold">Not here before</h2>
+                    <p>
+                        When this owner brings this engine again, its readings stand here beside the new ones. What this
+                        job teaches can be kept above for the next engine of its kind.
+                    </p>
+                </section>
+            )}
             {job.earlier.length > 0 && (
                 <section aria-label="Was here before" className="bg-base-100 p-5">
                     <div className="flex flex-wrap items-center gap-3">

@@ -1,5 +1,6 @@
 import { useParams } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
+import { plural } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useJob } from '../../app/queries'
 import { MarkedFit } from '../../drawings/MarkedFit'
@@ -29,11 +30,24 @@ function Sheet({ job }: { job: Job }) {
         bore: job.marks.find((mark) => mark.kind === 'bore' && mark.part === cylinder.id),
         piston: job.marks.find((mark) => mark.kind === 'piston' && mark.part === cylinder.id),
     }))
+    const unsure = job.marks.filter((mark) => mark.proof?.state === 'unsure').length
     return (
         <div className="bg-base-100 p-5">
             {sized.some((each) => each.bore || each.piston) && (
                 <section aria-label="Size groups">
                     <h2 className="font-bold">Size groups</h2>
+                    {job.marksSettledBy && (
+                        <p className="mt-1 flex items-start gap-2">
+                            <VerdictMark state="unsure" size={22} />
+                            <span>
+                                <b>
+                                    {plural(unsure, 'mark is', 'marks are')} too close to call by the tools that were
+                                    used.
+                                </b>{' '}
+                                {job.marksSettledBy}
+                            </span>
+                        </p>
+                    )}
                     <ul
                         className="mt-2 grid gap-3"
                         style={{ gridTemplateColumns: `repeat(${sized.length}, minmax(0, 1fr))` }}
@@ -101,7 +115,7 @@ export function Proof({ proof }: { proof: Schemas['Verdict'] | null }) {
                 <VerdictMark state={proof.state} size={18} />
                 {proof.state === 'within' ? 'The reading agrees' : proof.words}
             </p>
-            {proof.state !== 'within' && (
+            {proof.state !== 'within' && proof.state !== 'unsure' && (
                 <p className="mt-0.5 text-quiet">
                     {proof.reason} {proof.action}
                 </p>

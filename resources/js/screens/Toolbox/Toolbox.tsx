@@ -1,26 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
-import { call, type Tool } from '../../app/api'
-import { day } from '../../app/format'
+import { call, type Schemas, type Tool } from '../../app/api'
+import { dayAndYear } from '../../app/format'
 import { Dialog } from '../../parts/Dialog'
 import { Shelf } from './Shelf'
-
-const KINDS = [
-    'micrometer',
-    'bore gauge',
-    'caliper',
-    'dial indicator',
-    'feeler leaves',
-    'crushed strip',
-    'setting ring',
-    'pressure gauge',
-]
 
 /** The shop's measuring tools: what each is good for, how far it is trusted, when it was checked. */
 export function Toolbox() {
     const tools = useQuery({ queryKey: ['tools'], queryFn: () => call<Tool[]>('GET', '/tools') })
+    const kinds = useQuery({
+        queryKey: ['tool-kinds'],
+        queryFn: () => call<Schemas['ToolKind'][]>('GET', '/tools/kinds'),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
     const [editing, setEditing] = useState<Tool | 'new' | null>(null)
-    if (!tools.data) {
+    if (!tools.data || !kinds.data) {
         return (
             <p className="p-6">{tools.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
         )
@@ -38,7 +32,7 @@ export function Toolbox() {
                     Enter a tool
                 </button>
             </div>
-            {KINDS.filter((kind) => tools.data.some((tool) => tool.kind === kind)).map((kind) => (
+            {kindsOf(tools.data, kinds.data).map((kind) => (
                 <section key={kind} aria-label={kind} className="mt-3">
                     <h2 className="mb-1 text-sm font-bold text-quiet">
                         {kind.charAt(0).toUpperCase() + kind.slice(1)}
@@ -58,10 +52,21 @@ export function Toolbox() {
                 onClose={() => setEditing(null)}
                 title={editing === 'new' ? 'A tool' : 'Change a tool'}
             >
-                <ToolForm tool={editing === 'new' ? null : editing} onClose={() => setEditing(null)} />
+                <ToolForm
+                    tool={editing === 'new' ? null : editing}
+                    kinds={kinds.data}
+                    onClose={() => setEditing(null)}
+                />
             </Dialog>
         </main>
     )
+}
+
+/** The kinds that the shop has tools of, in the trade's order; what a tool is of an unknown kind comes last. */
+function kindsOf(tools: Tool[], kinds: Schemas['ToolKind'][]): string[] {
+    const known = kinds.map((each) => each.kind)
+    const others = tools.map((tool) => tool.kind).filter((kind) => !known.includes(kind))
+    return [...known, ...new Set(others)].filter((kind) => tools.some((tool) => tool.kind === kind))
 }
 
 function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
@@ -80,7 +85,7 @@ function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
                 <span>
                     {tool.doubt && (
                         <>
-                            <b className="text-lg">± {tool.doubt.replace(' mm', '')}</b> mm
+                            <b className="text-lg">± {tool.doubt.split(' ')[0]}</b> {tool.doubt.split(' ')[1]}
                         </>
                     )}
                 </span>
@@ -88,8 +93,8 @@ function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
                 <span className={`text-sm lg:text-right ${tool.isOverdue ? 'font-bold text-error' : 'text-quiet'}`}>
                     {tool.nextCheck
                         ? tool.isOverdue
-                            ? `⚠ check was due ${day(tool.nextCheck)}`
-                            : `next check ${day(tool.nextCheck)}`
+                            ? `⚠ check was due ${dayAndYear(tool.nextCheck)}`
+                            : `next check ${dayAndYear(tool.nextCheck)}`
                         : 'no check planned'}
                 </span>
             </button>
@@ -123,8 +128,11 @@ function Leaves({ leaves }: { leaves: string[] }) {
     )
 }
 
-function ToolForm({ tool, onClose }: { tool: Tool | null; onClose: () => void }) {
+function ToolForm({ tool, kinds, onClose }: { tool: Tool | null; kinds: Schemas['ToolKind'][]; onClose: () => void }) {
     const client = useQueryClient()
+    const [kind, setKind] = useState(tool?.kind ?? kinds[0]?.kind ?? '')
+    const { units: [unit = 'mm'] = [], hasLeaves = false } = kinds.find((each) => each.kind === kind) ?? {}
+    const withUnit = (text: string | null) => (text === null ? null : /[a-zµ"°]/i.test(text) ? text : `${text} ${unit}`)
     const [error, setError] = useState('')
     const submit = async (event: FormEvent<HTMLFormElement>) => {
         event.preventDefault()
@@ -168,18 +176,20 @@ function ToolForm({ tool, onClose }: { tool: Tool | null; onClose: () => void })
                 <span className="text-sm">Kind</span>
                 <select
                     name="kind"
-                    defaultValue={tool?.kind ?? 'micrometer'}
+                    value={kind}
+                    onChange={(event) => setKind(event.target.value)}
                     className="h-12 w-full rounded-field border border-line bg-base-100 px-3"
                 >
-                    {KINDS.map((kind) => (
-                        <option key={kind}>{kind}</option>
+                    {kinds.map((each) => (
+                        <option key={each.kind}>{each.kind}</option>
                     ))}
                 </select>
             </label>
             {field('range', 'Range', tool?.range)}
             {field('resolution', 'Resolution', tool?.resolution)}
-            {field('doubt', 'Doubt at its last check, ±', tool?.doubt)}
-            {field('leaves', 'Leaves, thin to thick', tool?.leaves.map((leaf) => leaf.replace(' ', '')).join(' '))}
+            {field('doubt', `Doubt at its last check, ± ${unit}`, tool?.doubt)}
+            {hasLeaves &&
+                field('leaves', 'Leaves, thin to thick', tool?.leaves.map((leaf) => leaf.replace(' ', '')).join(' '))}
             {field('checked_on', 'Checked on', tool?.checkedOn, 'date')}
             {field('next_check', 'Next check', tool?.nextCheck, 'date')}
             <p role="alert" className="col-span-2 min-h-6 text-sm font-bold text-error">
@@ -191,5 +201,3 @@ function ToolForm({ tool, onClose }: { tool: Tool | null; onClose: () => void })
         </form>
     )
 }
-
-const withUnit = (text: string | null) => (text === null ? null : /[a-zµ"]/.test(text) ? text : `${text} mm`)

@@ -1,0 +1,20 @@
+import type { Draft, Field, Habit } from '../draft'
+
+/** What the Deck knows of one form of reading: its fields, the reading that they make, and that reading in words. */
+export interface Form {
+    /** The fields in the order in which Enter walks them. */
+    fields: (habit: Habit) => Field[]
+    /** Every field that the place shows, beyond those that Enter walks. */
+    shown?: (habit: Habit) => Field[]
+    /** Whether every field has to be filled before there is a reading. */
+    whole?: boolean
+    reading: (draft: Draft, habit: Habit, unit: string) => unknown
+    /** The parts of a reading in words; null where this reading is a plain figure. */
+    words: (parts: Record<string, string | undefined>) => string | null
+}
+
+/** A figure with its unit: the one chosen, unless a unit was typed. */
+export function withUnit(text: string, unit: string): string {
+    const trimmed = text.trim()
+    return /[^\d.,/+\-−\s]/.test(trimmed) ? trimmed : `${trimmed} ${unit}`
+}
