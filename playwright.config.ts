@@ -1,19 +1,28 @@
 import { defineConfig } from '@playwright/test'
 
+/** Each worker has a server of its own, by the place it takes among the workers. */
+const addresses = (process.env.MOLTREK_ADDRESSES ?? '').trim().split(' ')
+
 export default defineConfig({
     testDir: 'e2e',
-    workers: 1,
+    workers: addresses.length,
+    fullyParallel: true,
     retries: 0,
     timeout: 150_000,
     expect: { timeout: 25_000 },
     outputDir: 'var/test-results',
     reporter: [['line'], ['junit', { outputFile: 'var/log/playwright.xml' }]],
+    // what stops a server comes last, when no other story stands on one
+    projects: [
+        { name: 'stories', testIgnore: 'restart.spec.ts' },
+        { name: 'restart', testMatch: 'restart.spec.ts', dependencies: ['stories'] },
+    ],
     use: {
-        baseURL: process.env.MOLTREK_ADDRESS,
+        baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
         timezoneId: 'Europe/Lisbon',
-        trace: 'off',
+        trace: 'retain-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium-headless-shell',
             args: [

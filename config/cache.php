@@ -3,7 +3,7 @@
 return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data')],
+        'file' => ['driver' => 'file', 'path' => env('CACHE_PATH', storage_path('framework/cache/data'))],
         'array' => ['driver' => 'array'],
     ],
     'prefix' => 'moltrek',

@@ -1,20 +1,44 @@
 import { execFileSync } from 'node:child_process'
-import { readFileSync } from 'node:fs'
+import { readFileSync, rmSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { test as base, expect, type Page } from '@playwright/test'
+import type { Schemas } from '../resources/js/app/api'
+
+/** What this worker has to itself: a server with its database and its cache. */
+const WORKER = process.env.TEST_PARALLEL_INDEX ?? '0'
+const SERVER = `e2e_${WORKER}`
+const DATABASE = `moltrek_e2e_${WORKER}`
+
+/** The shop's time: the server's clock was set when the suite began, and the page's goes with it. */
+const now = () => new Date(Date.now() + 1000 * Number(process.env.MOLTREK_CLOCK_AHEAD ?? 0))
+
+function shell(commands: string): void {
+    const libraries = 'here=$PWD; for each in platform database server test; do . bin/lib/$each.sh; done'
+    execFileSync('bash', ['-euc', `${libraries}; ${commands}`])
+}
 
 /** The demo shop as it was when the suite began; nothing of an earlier test is left in the database or the cache. */
 function asNew(): void {
-    const copy = 'here=$PWD; . bin/lib/platform.sh; . bin/lib/database.sh; database_copy moltrek_e2e_seed moltrek_e2e'
-    execFileSync('bash', ['-euc', copy])
-    execFileSync('php', ['artisan', 'cache:clear'])
+    shell(`database_copy moltrek_e2e ${DATABASE}`)
+    rmSync(`var/cache/${SERVER}`, { recursive: true, force: true })
+}
+
+/** The demo shop opened at this minute, with its waits still running. */
+export function openedNow(): void {
+    shell(`DB_DATABASE=${DATABASE} php artisan moltrek:demo --fresh`)
+}
+
+export function restartServer(): void {
+    shell(`server_stop ${SERVER}; end_to_end_server ${WORKER}`)
 }
 
 /** The demo passwords, as they were made for this copy. */
 const passwords = () => JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8')) as Record<string, string>
 
-/** Every test begins with the demo shop as new, somebody signed in, and no error in the page. */
-export const test = base.extend<{ shop: undefined; bench: Page }>({
+type Kept = Awaited<ReturnType<ReturnType<Page['context']>['storageState']>>
+
+/** Every test begins with the demo shop as new, by a given clock, somebody signed in on the floor, and no error in the page. */
+export const test = base.extend<{ shop: undefined; bench: Page }, { signedIn: Kept }>({
     shop: [
         async ({ browserName: _ }, use) => {
             asNew()
@@ -22,7 +46,18 @@ export const test = base.extend<{ shop: undefined; bench: Page }>({
         },
         { auto: true },
     ],
-    bench: async ({ page }, use) => {
+    signedIn: [
+        async ({ browser }, use, worker) => {
+            const { baseURL, locale, timezoneId } = worker.project.use
+            const page = await browser.newPage({ baseURL, locale, timezoneId })
+            await signIn(page, 'tomas')
+            const kept = await page.context().storageState()
+            await page.close()
+            await use(kept)
+        },
+        { scope: 'worker' },
+    ],
+    bench: async ({ page, context, signedIn }, use) => {
         const errors: string[] = []
         page.on('pageerror', (error) => errors.push(error.message))
         page.on('console', (message) => {
@@ -30,7 +65,10 @@ export const test = base.extend<{ shop: undefined; bench: Page }>({
                 errors.push(message.text())
             }
         })
-        await signIn(page, 'tomas')
+        await page.clock.install({ time: now() })
+        await context.addCookies(signedIn.cookies)
+        await page.goto('/')
+        await page.getByRole('main').waitFor()
         await use(page)
         expect(errors).toEqual([])
     },
@@ -45,15 +83,44 @@ export async function signIn(page: Page, who: string): Promise<void> {
     await page.getByRole('main').waitFor()
 }
 
-/** Serious and critical findings only; a screen with none gives an empty list. */
-export async function findings(page: Page): Promise<string[]> {
+export const jobOf = async (page: Page, number: number): Promise<Schemas['Job']> =>
+    (await page.request.get(`/api/jobs/${number}`)).json()
+
+/** Nothing typed is on its way any more, and the page shows the job's log up to its last entry. */
+export async function taken(page: Page, number: number): Promise<Schemas['Job']> {
+    await page.locator('[role=status][data-waiting="0"]').first().waitFor({ state: 'attached' })
+    const job = await jobOf(page, number)
+    await page.locator(`main[data-seq="${job.lastSeq}"]`).waitFor()
+    return job
+}
+
+/** The screen as it stands has no serious accessibility finding, and nothing sticks out, lying or upright. */
+export async function sound(page: Page): Promise<void> {
     await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))
     const { violations } = await new AxeBuilder({ page })
         .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
         .analyze()
-    return violations
-        .filter((violation) => violation.impact === 'serious' || violation.impact === 'critical')
-        .map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)
+    const serious = violations.filter((each) => each.impact === 'serious' || each.impact === 'critical')
+    expect(serious.map((each) => `${each.id}: ${each.nodes[0]?.html}`)).toEqual([])
+    const lying = page.viewportSize()
+    for (const size of [lying, { width: 800, height: 1280 }]) {
+        await page.setViewportSize(size ?? { width: 1280, height: 800 })
+        expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(
+            0,
+        )
+    }
+    await page.setViewportSize(lying ?? { width: 1280, height: 800 })
+}
+
+/** The same screen by night. */
+export async function soundByNight(page: Page): Promise<void> {
+    await page.evaluate(() => {
+        document.documentElement.dataset.theme = 'night'
+    })
+    await sound(page)
+    await page.evaluate(() => {
+        document.documentElement.dataset.theme = 'day'
+    })
 }
 
 export { expect }

@@ -20,7 +20,7 @@ server_start() {
   server_stop "$name" >/dev/null
   port=$(free_port "$wanted")
   if [ "$port" != "$wanted" ]; then say "Port $wanted is taken; using $port."; fi
-  MOLTREK_CLOCK_AHEAD=$(clock_ahead) PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
+  MOLTREK_CLOCK_AHEAD=${MOLTREK_CLOCK_AHEAD:-$(clock_ahead)} PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
     -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d expose_php=0 \
     -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=512M \
     -S "127.0.0.1:$port" -t "$here/public" "$here/bin/serve.php" >"$here/var/log/$name.log" 2>&1 </dev/null &

@@ -41,7 +41,7 @@ cmd_test() {
   prepare_platform
   if wants e2e || wants pest || wants faults; then
     database_running && database_was_up=yes
-    trap 'server_stop e2e >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+    trap 'server_stop e2e_0 >/dev/null; server_stop e2e_1 >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
   fi
   if wants checks; then
@@ -60,7 +60,8 @@ cmd_test() {
   if wants e2e; then end_to_end "${@:2}"; fi
   if [ "$only" = faults ]; then faults "${@:2}"; fi
   trap - EXIT
-  server_stop e2e >/dev/null
+  server_stop e2e_0 >/dev/null
+  server_stop e2e_1 >/dev/null
   if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants faults; }; then database_stop >/dev/null; fi
   say "$passed passed, $failed failed"
   [ "$failed" = 0 ]
@@ -93,14 +94,26 @@ faults() {
   unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS
 }
 
+# The stories through the interface: two workers with a server, a database and a cache each, all by a given clock; the one
+# that stops its server comes last, alone.
 end_to_end() {
+  local worker addresses=''
   prepare_build
+  export CACHE_STORE=file BCRYPT_ROUNDS=4 MOLTREK_CLOCK_AHEAD
+  MOLTREK_CLOCK_AHEAD=$(MOLTREK_NOW=${MOLTREK_NOW:-2026-11-24T12:00:00Z} clock_ahead)
   database_drop moltrek_e2e
   database_ensure moltrek_e2e
-  export DB_DATABASE=moltrek_e2e CACHE_STORE=file BCRYPT_ROUNDS=4
-  artisan moltrek:demo --fresh
-  database_copy moltrek_e2e moltrek_e2e_seed
-  server_start e2e "${MOLTREK_TEST_PORT:-8190}"
-  MOLTREK_ADDRESS=$(server_address e2e) suite playwright var/log/playwright.xml npx playwright test "$@"
-  unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS
+  DB_DATABASE=moltrek_e2e artisan moltrek:demo --fresh
+  for worker in 0 1; do
+    database_copy moltrek_e2e "moltrek_e2e_$worker"
+    end_to_end_server $worker
+    addresses="$addresses $(server_address e2e_$worker)"
+  done
+  MOLTREK_ADDRESSES=$addresses suite playwright var/log/playwright.xml npx playwright test "$@"
+  unset CACHE_STORE BCRYPT_ROUNDS MOLTREK_CLOCK_AHEAD
+}
+
+# The server of one worker of the stories.
+end_to_end_server() {
+  DB_DATABASE=moltrek_e2e_$1 CACHE_PATH="$here/var/cache/e2e_$1" MOLTREK_WORKERS=3 server_start "e2e_$1" "$((${MOLTREK_TEST_PORT:-8190} + $1))"
 }

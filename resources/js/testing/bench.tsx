@@ -9,8 +9,10 @@ import { outbox } from '../app/outbox'
 /** What a screen has entered into the log: job, kind and payload, in order. */
 export let entered: { job: number; kind: string; payload: unknown }[] = []
 
+type Answer = { status?: number; document: unknown }
+
 /** Answers by the path that is asked for; a path that nobody has set is an error of the test. */
-export let answers: Record<string, (body: unknown) => { status?: number; document: unknown }> = {}
+export let answers: Record<string, (body: unknown) => Answer | Promise<Answer>> = {}
 
 /** What was asked of the server, and with what. */
 export let asked: { path: string; body: unknown }[] = []
@@ -28,7 +30,7 @@ beforeEach(() => {
         const path = address.replace(/^\/api/, '')
         const body = init?.body ? JSON.parse(init.body) : undefined
         asked.push({ path, body })
-        const answer = answers[path]?.(body)
+        const answer = await answers[path]?.(body)
         if (!answer) {
             throw new Error(`Nobody answers ${path}`)
         }

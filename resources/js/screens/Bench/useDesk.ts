@@ -31,7 +31,7 @@ export interface Desk {
 }
 
 const PREVIEW_AFTER = 90
-const PATIENCE = 500
+const PATIENCE = 4000
 
 const firstHabit = (job: Job): Habit => {
     const set = job.spots.find((spot) => spot.reading?.setting)?.reading?.setting
@@ -239,7 +239,7 @@ const spotIn = (key: string): string => (key === '' ? '' : (JSON.parse(key) as {
 function usePreview(job: number, payload: unknown, standing: string): { key: string; answer: Preview | null } {
     const key = payload ? JSON.stringify(payload) : ''
     const still = useStill(key, PREVIEW_AFTER)
-    const { data, isPlaceholderData } = useQuery({
+    const { data, isPending, isPlaceholderData } = useQuery({
         queryKey: ['preview', job, standing, still],
         queryFn: () => call<Preview>('POST', `/jobs/${job}/preview`, JSON.parse(still)),
         enabled: still !== '',
@@ -250,5 +250,5 @@ function usePreview(job: number, payload: unknown, standing: string): { key: str
     if (key === '' || spotIn(still) !== spotIn(key)) {
         return { key: '', answer: null }
     }
-    return { key: isPlaceholderData ? '' : still, answer: data ?? null }
+    return { key: isPending || isPlaceholderData ? '' : still, answer: data ?? null }
 }

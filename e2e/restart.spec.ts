@@ -1,0 +1,18 @@
+import { expect, openedNow, restartServer, taken, test } from './shop'
+
+test('a wait survives reload and a restart of the server, and ends when a person has seen', async ({ bench }) => {
+    openedNow()
+    await bench.goto('/jobs/203')
+    const slip = bench.getByRole('complementary', { name: 'Slip' })
+    await expect(slip.getByRole('timer')).toContainText(/^1[0-9]:\d\d$/)
+    const [wait] = (await taken(bench, 203)).waits
+    restartServer()
+    await bench.reload()
+    await expect(slip.getByRole('timer')).toBeVisible()
+    expect((await taken(bench, 203)).waits[0]?.due).toBe(wait?.due)
+    await expect(bench.getByRole('link', { name: /1 wait/ })).toBeVisible()
+    await expect(bench.getByRole('button', { name: /Tick: Front cylinder: both rods spin/ })).toBeDisabled()
+    await slip.getByRole('button', { name: 'Both rods spin by finger' }).click()
+    await expect(bench.getByRole('button', { name: 'Done', exact: true })).toBeVisible()
+    await expect(slip.getByRole('timer')).toBeHidden()
+})
