@@ -4,6 +4,7 @@ export default defineConfig({
     test: {
         environment: 'jsdom',
         include: ['resources/js/**/*.test.{ts,tsx}'],
+        testTimeout: 30_000,
         setupFiles: ['resources/js/test-setup.ts'],
     },
 })

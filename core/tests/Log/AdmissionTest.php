@@ -14,8 +14,7 @@ function ostrelOnTheBench(): Before
 }
 
 it('lets in what belongs', function (string $kind, array $payload) {
-    ostrelOnTheBench()->enter($kind, json_decode(json_encode((object) $payload)));
-    expect(true)->toBeTrue();
+    expect(ostrelOnTheBench()->enter($kind, json_decode(json_encode((object) $payload)))::name())->toBe($kind);
 })->with([
     'a reading in any unit' => ['reading_taken', ['spot' => 'piston.2', 'reading' => '2.6051 in']],
     'a reading far off: it is asked about, not refused' => ['reading_taken', ['spot' => 'piston.2', 'reading' => '6.617 mm', 'kept' => true]],

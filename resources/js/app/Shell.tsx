@@ -1,11 +1,12 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Navigate, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { Finder } from '../parts/Finder'
 import { KeyMap } from '../parts/KeyMap'
-import { call, type Job } from './api'
+import type { Job } from './api'
 import { LineState } from './LineState'
 import { outbox } from './outbox'
+import { Person } from './Person'
 import { person } from './person'
 import { useSession } from './queries'
 import { useTheme } from './theme'
@@ -18,7 +19,6 @@ export function Shell() {
     const session = useSession()
     const location = useLocation()
     const navigate = useNavigate()
-    const client = useQueryClient()
     const [theme, toggleTheme] = useTheme()
     const [open, setOpen] = useState<'keys' | 'find' | null>(null)
     useOutboxRunner()
@@ -43,12 +43,6 @@ export function Shell() {
 
     if (session.data && session.data.person === null) {
         return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />
-    }
-    const signOut = async () => {
-        await call('DELETE', '/session')
-        person.become('')
-        client.clear()
-        navigate('/sign-in')
     }
 
     return (
@@ -93,18 +87,7 @@ export function Shell() {
                     >
                         {theme === 'day' ? 'Night' : 'Day'}
                     </button>
-                    {session.data?.person && (
-                        <button
-                            type="button"
-                            className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
-                            onClick={() => void signOut()}
-                            title={`${session.data.person.name}, ${session.data.person.role}`}
-                        >
-                            <span className="font-bold">{session.data.person.initials}</span>
-                            <span className="ml-2 hidden lg:inline">sign out</span>
-                            <span className="sr-only lg:hidden">sign out</span>
-                        </button>
-                    )}
+                    {session.data?.person && <Person who={session.data.person} />}
                 </div>
             </header>
             <div id="main" className="flex min-h-0 flex-1 flex-col">

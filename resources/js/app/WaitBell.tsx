@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
-import { useLeft } from '../screens/Bench/SlipTop'
 import { useFloor } from './queries'
+import { useLeft } from './useLeft'
 
 /** The wait that is due next, always in sight; it calls when its time has come: by sound, by title, and by notification if allowed. */
 export function WaitBell() {

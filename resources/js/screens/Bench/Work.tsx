@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
+import { linksOf } from '../../chapters'
 import { ActButton } from './ActButton'
 import { CylinderSheet } from './CylinderSheet'
 import { Hold } from './Hold'
@@ -59,19 +60,15 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
 
 /** The pages that belong to the whole job. */
 function JobLinks({ job }: { job: Job }) {
-    const missing = job.plannedParts.filter((part) => part.wrong || part.state === 'spent').length
     const link = 'inline-flex min-h-11 items-center underline decoration-1 underline-offset-3'
     return (
         <p className="flex flex-wrap gap-x-5 text-sm">
-            <Link className={link} to={`/jobs/${job.number}/history`}>
-                Complaint and history{job.earlier.length > 0 && <b className="ml-1">: was here before</b>}
-            </Link>
-            <Link className={link} to={`/jobs/${job.number}/parts`}>
-                Parts{missing > 0 && <b className="ml-1">: {missing} to get again</b>}
-            </Link>
-            <Link className={link} to={`/jobs/${job.number}/trays`}>
-                Trays
-            </Link>
+            {linksOf(job).map((each) => (
+                <Link key={each.to} className={link} to={`/jobs/${job.number}/${each.to}`}>
+                    {each.text}
+                    {each.more && <b className="ml-1">: {each.more}</b>}
+                </Link>
+            ))}
             <ActButton job={job} className={link} />
         </p>
     )

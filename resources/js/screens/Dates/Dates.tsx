@@ -1,8 +1,9 @@
-import { useQuery } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { clock, day, dayKey } from '../../app/format'
+import { Dialog } from '../../parts/Dialog'
 
 type DateJob = Schemas['DateJob']
 
@@ -32,12 +33,10 @@ export function Dates() {
                         ? 'Every promise can be kept'
                         : `${late.map((job) => job.title).join(', ')} will be late`}
                 </h1>
-                <p className="text-quiet">
+                <div className="text-quiet">
                     {dates.data.people.length} people, opening hours, waits and parts counted ·{' '}
-                    <a className="underline" href={dates.data.calendar}>
-                        calendar for a telephone
-                    </a>
-                </p>
+                    <Calendar address={dates.data.calendar} />
+                </div>
             </div>
             <Chart dates={dates.data} />
             <section aria-label="Try a late part" className="mt-4 bg-base-100 p-4">
@@ -214,5 +213,43 @@ function Lane({
                 </path>
             )}
         </g>
+    )
+}
+
+/** The address under which a telephone reads these dates: a key of its own, made anew when somebody has it who should not. */
+function Calendar({ address }: { address: string }) {
+    const client = useQueryClient()
+    const [open, setOpen] = useState(false)
+    const renew = useMutation({
+        mutationFn: () => call<{ calendar: string }>('POST', '/calendar', {}),
+        onSuccess: () => client.invalidateQueries({ queryKey: ['dates'] }),
+    })
+    return (
+        <>
+            <a className="underline" href={address}>
+                calendar for a telephone
+            </a>{' '}
+            ·{' '}
+            <button type="button" className="min-h-11 underline" onClick={() => setOpen(true)}>
+                its address
+            </button>
+            <Dialog open={open} onClose={() => setOpen(false)} title="Calendar for a telephone">
+                <p>Whoever has this address reads your dates, and changes nothing.</p>
+                <p className="mt-2 bg-base-200 p-3 text-sm break-all">{new URL(address, location.origin).href}</p>
+                <button
+                    type="button"
+                    className="btn mt-3 h-13 w-full"
+                    disabled={renew.isPending}
+                    onClick={() => renew.mutate()}
+                >
+                    Make a new address
+                </button>
+                <p role="status" className="mt-2 min-h-6 text-sm text-quiet">
+                    {renew.isSuccess &&
+                        'Made. The old address shows nothing any more: enter the new one in the telephone.'}
+                    {renew.isError && 'The shop’s server does not answer: the address is as it was.'}
+                </p>
+            </Dialog>
+        </>
     )
 }

@@ -1,8 +1,8 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../app/api'
 import { day } from '../../app/format'
+import { useLeft } from '../../app/useLeft'
 import { MiniStack } from '../../drawings/MiniStack'
-import { useLeft } from '../Bench/SlipTop'
 
 /** One job: its engine as a stack, the next move in words, what it waits for, when it was promised. */
 export function JobStrip({ job, isNext }: { job: Schemas['FloorJob']; isNext: boolean }) {

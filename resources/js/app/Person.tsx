@@ -1,0 +1,73 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { Dialog } from '../parts/Dialog'
+import { call, type Schemas } from './api'
+import { plural } from './format'
+import { isOf } from './outbox'
+import { person } from './person'
+import { useWaiting } from './useOutbox'
+
+/** Who is at the bench: signing out here with one tap, or on every tablet where this name is still signed in. */
+export function Person({ who }: { who: Schemas['Person'] }) {
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const [open, setOpen] = useState(false)
+    const [failed, setFailed] = useState(false)
+    const unsent = useWaiting().filter((entry) => isOf(entry, who.username)).length
+    const signOut = async (path: '/session' | '/sessions') => {
+        try {
+            await call('DELETE', path)
+        } catch {
+            setFailed(true)
+            return
+        }
+        person.become('')
+        client.clear()
+        navigate('/sign-in')
+    }
+    const key = 'h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5'
+    return (
+        <>
+            <button
+                type="button"
+                className={`${key} font-bold`}
+                aria-label={`${who.name}, ${who.role}`}
+                onClick={() => setOpen(true)}
+            >
+                {who.initials}
+            </button>
+            <button type="button" className={`${key} hidden lg:inline`} onClick={() => void signOut('/session')}>
+                sign out
+            </button>
+            <Dialog open={open} onClose={() => setOpen(false)} title={`${who.name}, ${who.role}`}>
+                <div className="grid gap-2">
+                    {unsent > 0 && (
+                        <p>
+                            {plural(unsent, 'entry', 'entries')} of yours wait here. They are kept, and go out when you
+                            sign in on this tablet again.
+                        </p>
+                    )}
+                    <button
+                        type="button"
+                        className="btn btn-neutral h-14 text-lg"
+                        onClick={() => void signOut('/session')}
+                    >
+                        Sign out
+                    </button>
+                    <button type="button" className="btn h-14 text-lg" onClick={() => void signOut('/sessions')}>
+                        Sign out on every tablet
+                    </button>
+                    <p className="text-sm text-quiet">
+                        For a tablet that was lost or left open somewhere: this name is signed out wherever it still is.
+                    </p>
+                    {failed && (
+                        <p role="alert" className="font-bold text-error">
+                            The shop’s server does not answer: nobody has been signed out. Try again.
+                        </p>
+                    )}
+                </div>
+            </Dialog>
+        </>
+    )
+}
