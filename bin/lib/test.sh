@@ -48,6 +48,7 @@ cmd_test() {
     check pint vendor/bin/pint --test
     check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
     check phpstan-app vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan-app.neon
+    check phpstan-tests vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan-tests.neon
     check biome npm run --silent lint
     check tsc npm run --silent check
   fi

@@ -15,7 +15,7 @@ final class Property extends TestCase
 
     /**
      * @param  list<mixed>  $generators
-     * @param  callable(mixed...): void  $law
+     * @param  callable  $law  takes one value of each generator, and expects
      */
     public static function holds(int $times, array $generators, callable $law): void
     {

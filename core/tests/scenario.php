@@ -59,7 +59,7 @@ function fitted(): array
     }, array_keys($steps));
 }
 
-/** @param  list<array{0: string, 1: array<string, mixed>, 2?: int}>  $acts kind, payload, minutes after the one before */
+/** @param  list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}>  $acts kind, payload, minutes after the one before, by whom */
 function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
 {
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
@@ -102,7 +102,7 @@ function blockedBy(BuildState $state, string $step): array
 function plausibleReading(Spot $spot): mixed
 {
     return match ($spot->form()->value) {
-        'feeler leaves', 'leaves' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'],
+        'leaves' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'],
         'hole and shaft' => ['hole' => '15.010 mm', 'shaft' => '15.000 mm'],
         'yes or no' => ['answer' => $spot->measurable->taken->good],
         default => match ($spot->measurable->dimension()->value) {

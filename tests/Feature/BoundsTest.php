@@ -5,6 +5,7 @@ use Carbon\CarbonImmutable;
 use Database\Seeders\DemoSignIns;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 
 it('reads a day as a day of the calendar, wherever one is typed', function (string $day) {
@@ -149,9 +150,9 @@ it('ends every session of a person who signs out everywhere', function () {
     CarbonImmutable::setTestNow('2026-11-24T12:05:00Z');
     $this->deleteJson('/api/sessions')->assertNoContent();
     $this->assertGuest();
-    auth()->forgetGuards();
+    Auth::forgetGuards();
     $this->withSession($elsewhere)->getJson('/api/floor')->assertStatus(401);
-    auth()->forgetGuards();
+    Auth::forgetGuards();
     $signIn();
     $this->getJson('/api/floor')->assertOk();
 });

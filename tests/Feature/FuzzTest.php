@@ -1,5 +1,6 @@
 <?php
 
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\Kinds;
 use Random\Engine\Mt19937;
@@ -83,7 +84,7 @@ it('answers two thousand fuzzed inputs without one fault', function () {
     $this->withoutMiddleware(Illuminate\Routing\Middleware\ThrottleRequests::class);
     for ($i = 0; $i < FUZZED; $i++) {
         if ($i % 10 === 9) {
-            auth()->logout();
+            Auth::logout();
         } else {
             $this->actingAs($this->person($fuzz->of('isla', 'tomas', 'petra')));
         }

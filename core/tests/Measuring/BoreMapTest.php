@@ -12,7 +12,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Tests\Property;
 
-/** @param  array<string, array<string, string>>  $readings depth => axis => diameter, in millimetres */
+/** @param  array<int|string, array<string, string>>  $readings depth => axis => diameter, in millimetres */
 function mapOf(array $readings): BoreMap
 {
     $points = [];
