@@ -24,7 +24,7 @@ final class OpenApi extends Command
     /** Every property of a shape is always sent, so every one is required. */
     public static function text(): string
     {
-        $openapi = Generator::scan([app_path('Http')]);
+        $openapi = Generator::scan([app_path('Http')], ['version' => '3.1.0']);
         assert($openapi !== null);
         $document = JsonText::decode($openapi->toJson());
         assert($document instanceof stdClass);
