@@ -45,8 +45,10 @@ it('builds each folder of the core on those below it, without circles', function
 
 it('keeps lines short and constructors narrow, but for what is read from a document', function () {
     $long = $wide = [];
+    $longest = $widest = 0;
     foreach (coreFiles() as $path => $source) {
         foreach (explode("\n", $source) as $number => $line) {
+            $longest = max($longest, mb_strlen($line));
             if (mb_strlen($line) > 140) {
                 $long[] = $path.':'.($number + 1);
             }
@@ -55,10 +57,12 @@ it('keeps lines short and constructors narrow, but for what is read from a docum
         $constructor = $class->isEnum() ? null : $class->getConstructor();
         // what is read from a document has a factory that reads it, and a constructor that nobody else can call
         $isDocument = $class->hasMethod('read') && $constructor?->isPrivate() === true;
+        $widest = $isDocument ? $widest : max($widest, (int) $constructor?->getNumberOfParameters());
         if ($constructor !== null && $constructor->getNumberOfParameters() > 8 && ! $isDocument) {
             $wide[] = $path.': '.$constructor->getNumberOfParameters();
         }
     }
+    fwrite(STDERR, sprintf("\n  core: %d files, longest line %d, widest constructor %d\n", count(coreFiles()), $longest, $widest));
     expect($long)->toBe([])->and($wide)->toBe([]);
 });
 

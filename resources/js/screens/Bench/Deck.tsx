@@ -163,12 +163,10 @@ function Meaning({
                         {spot.name}
                         {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
                     </p>
-                    <p className="truncate text-3xl leading-tight font-bold">
+                    <p className="text-3xl leading-tight font-bold [overflow-wrap:anywhere]">
                         {text === '' ? '–' : withUnit(text, unit)}
-                        {preview?.figure && gauge && (
-                            <span className="ml-3 text-lg font-normal">= {preview.figure}</span>
-                        )}
                     </p>
+                    {preview?.figure && gauge && <p className="text-xl leading-tight">= {preview.figure}</p>}
                     <p className="line-clamp-2 text-sm leading-tight text-[#c2cec9]">{spot.hint}</p>
                 </div>
             </div>
@@ -183,6 +181,7 @@ function Meaning({
                                 <span>
                                     {assessment.doubt !== null && `${assessment.figure} · `}
                                     <b>{assessment.verdict.words}</b>
+                                    <span className="text-[#c2cec9]"> · {assessment.name.toLowerCase()}</span>
                                     {assessment.verdict.action && <> · {assessment.verdict.action}</>}
                                 </span>
                             </p>

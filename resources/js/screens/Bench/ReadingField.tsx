@@ -67,6 +67,7 @@ function Answer({ spot, desk }: { spot: Spot; desk: Desk }) {
 function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Desk }) {
     const input = useRef<HTMLInputElement>(null)
     const current = desk.field === field
+    const text = field === 'setting' ? desk.habit.setting : desk.draft[field]
     useEffect(() => {
         if (current) {
             input.current?.focus({ preventScroll: true })
@@ -93,13 +94,13 @@ function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Des
                 autoComplete="off"
                 aria-label={`${spot.name}, ${NAMES[field]}`}
                 aria-describedby="deck-meaning"
-                value={field === 'setting' ? desk.habit.setting : desk.draft[field]}
+                value={text}
                 onChange={(event) => desk.type(event.target.value)}
                 onFocus={() => desk.setField(field)}
                 onKeyDown={onKeyDown}
-                className={`h-13 w-full max-w-56 rounded-field border-3 bg-base-100 px-1.5 text-xl font-bold lg:px-3 lg:text-2xl ${
-                    current ? 'border-primary' : 'border-line'
-                }`}
+                className={`h-13 w-full max-w-56 rounded-field border-3 bg-base-100 px-1.5 font-bold ${
+                    text.length > 6 ? 'text-base' : 'text-xl lg:px-3 lg:text-2xl'
+                } ${current ? 'border-primary' : 'border-line'}`}
             />
         </label>
     )
