@@ -1,4 +1,4 @@
-import type { Job } from './app/api'
+import type { EntryKind, Job } from './app/api'
 
 /** A page that belongs to a whole job, as the bench leads to it. */
 export interface JobLink {
@@ -10,7 +10,7 @@ export interface JobLink {
 
 /** Something that can be said to have happened, beside steps and readings. */
 export interface Happening {
-    kind: string
+    kind: EntryKind
     title: string
     fields: [string, string][]
     label: (values: Record<string, string>) => string

@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Calculations\JsonText;
 use Illuminate\Console\Command;
+use Moltrek\Core\Log\Kinds;
 use OpenApi\Generator;
 use stdClass;
 
@@ -33,7 +34,27 @@ final class OpenApi extends Command
                 $schema->required = array_keys(get_object_vars($schema->properties));
             }
         }
+        $document->components->schemas->EntryKind = ['type' => 'string', 'enum' => array_keys(Kinds::all())];
+        $document->components->schemas->Payloads = self::payloads();
+        $body = $document->paths->{'/api/jobs/{number}/entries'}->post->requestBody->content->{'application/json'};
+        $body->schema->properties->entries->items->properties->kind = ['$ref' => '#/components/schemas/EntryKind'];
 
         return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * The keys that a payload of each kind may have; what each may hold is said by the refusal of the core.
+     *
+     * @return array<string, mixed>
+     */
+    private static function payloads(): array
+    {
+        $kinds = array_map(static fn (string $kind): array => [
+            'type' => 'object',
+            'properties' => array_fill_keys($kind::keys(), new stdClass),
+            'additionalProperties' => false,
+        ], Kinds::all());
+
+        return ['description' => 'the payload of an entry, by its kind', 'type' => 'object', 'properties' => $kinds, 'required' => array_keys($kinds)];
     }
 }

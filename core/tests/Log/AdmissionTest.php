@@ -1,6 +1,7 @@
 <?php
 
 use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\Kinds;
 use Moltrek\Core\Refusal\Refusal;
 
 /** Four cylinders apart, one bore read, a rag in the cases, a nut owed. */
@@ -102,4 +103,12 @@ it('says why a step has to wait, where that is a matter of access', function () 
     expect(fn () => $late->enter('step_done', (object) ['step' => 'head-on']))->toThrow(function (Refusal $refusal): void {
         expect($refusal->getMessage())->toContain('Cannot be reached after: the deck is read on the bare barrel.');
     });
+});
+
+it('reads every payload that the tests of the screens send', function (string $kind, object $payload) {
+    expect(Kinds::read((string) Kinds::named($kind), $payload)::name())->toBe($kind);
+})->with(function (): iterable {
+    foreach (json_decode((string) file_get_contents(__DIR__.'/../fixtures/sent-payloads.json')) as $sent) {
+        yield $sent->kind.' '.json_encode($sent->payload) => [$sent->kind, $sent->payload];
+    }
 });

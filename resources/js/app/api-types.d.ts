@@ -1324,6 +1324,151 @@ export interface components {
             zone: string;
             side: string | null;
         };
+        /** @enum {string} */
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "open_end" | "handed_over";
+        /** @description the payload of an entry, by its kind */
+        Payloads: {
+            job_opened: {
+                condition?: unknown;
+                complaint?: unknown;
+                schools?: unknown;
+            };
+            sheet_adopted: {
+                version?: unknown;
+                from?: unknown;
+            };
+            entry_struck: {
+                entry?: unknown;
+                reason?: unknown;
+            };
+            note_written: {
+                text?: unknown;
+                slab?: unknown;
+                photo?: unknown;
+            };
+            reading_taken: {
+                spot?: unknown;
+                reading?: unknown;
+                tool?: unknown;
+                set_with?: unknown;
+                kept?: unknown;
+                state?: unknown;
+                from?: unknown;
+            };
+            source_chosen: {
+                limit?: unknown;
+                range?: unknown;
+                service?: unknown;
+                reason?: unknown;
+            };
+            bore_decided: {
+                cylinder?: unknown;
+                decision?: unknown;
+                size?: unknown;
+                reason?: unknown;
+            };
+            pistons_paired: {
+                pairs?: unknown;
+            };
+            gaps_placed: {
+                cylinder?: unknown;
+                school?: unknown;
+                angles?: unknown;
+            };
+            mark_read: {
+                place?: unknown;
+                mark?: unknown;
+            };
+            step_done: {
+                step?: unknown;
+            };
+            hold_answered: {
+                hold?: unknown;
+                item?: unknown;
+                second?: unknown;
+            };
+            hold_waived: {
+                hold?: unknown;
+                item?: unknown;
+                reason?: unknown;
+            };
+            slab_lifted: {
+                slab?: unknown;
+            };
+            slab_provisional: {
+                slab?: unknown;
+                reason?: unknown;
+            };
+            act_done: {
+                act?: unknown;
+                cylinder?: unknown;
+                ring?: unknown;
+                valve?: unknown;
+                note?: unknown;
+            };
+            wait_started: {
+                what?: unknown;
+                time?: unknown;
+                seen?: unknown;
+                step?: unknown;
+            };
+            wait_seen: {
+                wait?: unknown;
+            };
+            ledger_in: {
+                what?: unknown;
+                slab?: unknown;
+                dropped?: unknown;
+            };
+            ledger_out: {
+                what?: unknown;
+            };
+            debt_owed: {
+                what?: unknown;
+                reason?: unknown;
+                release?: unknown;
+            };
+            debt_paid: {
+                what?: unknown;
+            };
+            school_chosen: {
+                matter?: unknown;
+                school?: unknown;
+                reason?: unknown;
+            };
+            part_ordered: {
+                part?: unknown;
+                promised?: unknown;
+                for?: unknown;
+            };
+            part_arrived: {
+                part?: unknown;
+                note?: unknown;
+                photo?: unknown;
+            };
+            part_wrong: {
+                part?: unknown;
+                reason?: unknown;
+            };
+            part_taken: {
+                part?: unknown;
+            };
+            part_reused: {
+                part?: unknown;
+                reason?: unknown;
+            };
+            part_back: {
+                part?: unknown;
+                place?: unknown;
+                reason?: unknown;
+            };
+            open_end: {
+                text?: unknown;
+            };
+            handed_over: {
+                note?: unknown;
+            };
+        };
     };
     responses: never;
     parameters: never;
@@ -1464,7 +1609,7 @@ export interface operations {
                     entries: {
                         /** Format: uuid */
                         id: string;
-                        kind: string;
+                        kind: components["schemas"]["EntryKind"];
                         /** Format: date-time */
                         happened_at: string;
                         /** @description by how many milliseconds the shop's clock was ahead of the sender's when it was typed */

@@ -8,6 +8,9 @@ export type Assessment = Schemas['Assessment']
 export type Step = Schemas['Step']
 export type Tool = Schemas['Tool']
 export type Refusal = Schemas['Refusal']
+/** The kinds of entry that the log takes, and the keys that a payload of each may have. */
+export type EntryKind = Schemas['EntryKind']
+export type Payloads = Schemas['Payloads']
 
 /** An answer other than success: what the server said of it, and the status. */
 export class Problem extends Error {

@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { v7 as uuid } from 'uuid'
-import type { Job, Refusal } from './api'
+import type { EntryKind, Job, Payloads, Refusal } from './api'
 import { dropDraftsOf } from './drafts'
 import { journal } from './journal'
 import { person } from './person'
@@ -115,7 +115,13 @@ export class Outbox {
     }
 
     /** Everything up to the first await happens in the keystroke itself. */
-    async add(job: number, kind: string, payload: unknown, label: string, how: How = {}): Promise<string> {
+    async add<K extends EntryKind>(
+        job: number,
+        kind: K,
+        payload: Payloads[K],
+        label: string,
+        how: How = {},
+    ): Promise<string> {
         const { id = uuid(), held = false, photo } = how
         if (held) {
             this.holding.add(id)

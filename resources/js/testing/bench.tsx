@@ -1,10 +1,14 @@
+import { readFileSync } from 'node:fs'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, fireEvent, render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { createMemoryRouter, RouterProvider } from 'react-router'
-import { afterEach, beforeEach, vi } from 'vitest'
+import { afterEach, beforeEach, expect, vi } from 'vitest'
 import type { Job, Step } from '../app/api'
 import { outbox } from '../app/outbox'
+
+/** Every payload that a test sends; a test of the core reads each of them. */
+const READ_BY_CORE = JSON.parse(readFileSync('core/tests/fixtures/sent-payloads.json', 'utf8')) as unknown[]
 
 /** What a screen has entered into the log: job, kind and payload, in order. */
 export let entered: { job: number; kind: string; payload: unknown }[] = []
@@ -46,6 +50,11 @@ beforeEach(() => {
 })
 
 afterEach(() => {
+    for (const { kind, payload } of entered) {
+        expect(READ_BY_CORE, 'a payload that core reads too').toContainEqual(
+            JSON.parse(JSON.stringify({ kind, payload })),
+        )
+    }
     cleanup()
     vi.restoreAllMocks()
     vi.unstubAllGlobals()

@@ -1,4 +1,4 @@
-import type { Job, Schemas } from '../../app/api'
+import type { EntryKind, Job, Payloads, Schemas } from '../../app/api'
 import { day } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useLeft } from '../../app/useLeft'
@@ -68,7 +68,7 @@ function Card({ title, sub, children }: { title: string; sub: string; children: 
     )
 }
 
-function Answer({
+function Answer<K extends EntryKind>({
     job,
     kind,
     payload,
@@ -76,8 +76,8 @@ function Answer({
     children,
 }: {
     job: Job
-    kind: string
-    payload: unknown
+    kind: K
+    payload: Payloads[K]
     label: string
     children: React.ReactNode
 }) {

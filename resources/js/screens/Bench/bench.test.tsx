@@ -299,7 +299,7 @@ describe('the schools', () => {
         isFixed: false,
         options: [
             { name: 'soap and water', speaksFor: 'Lifts the grit.', against: 'Rusts.' },
-            { name: 'solvent', speaksFor: 'No rust.', against: 'Leaves grit.' },
+            { name: 'solvent, then oil-wipe', speaksFor: 'No rust.', against: 'Leaves grit.' },
         ],
         ...parts,
     })
@@ -312,7 +312,10 @@ describe('the schools', () => {
         open('mechanic')
         expect(screen.getByText('+ No rust. − Leaves grit.')).toBeTruthy()
         fireEvent.click(screen.getByRole('radio', { name: /solvent/ }))
-        expect(entered[0]).toMatchObject({ kind: 'school_chosen', payload: { matter: 'wash', school: 'solvent' } })
+        expect(entered[0]).toMatchObject({
+            kind: 'school_chosen',
+            payload: { matter: 'wash', school: 'solvent, then oil-wipe' },
+        })
     })
     it('are fixed once it is done', () => {
         open('mechanic', { isFixed: true })
@@ -320,8 +323,8 @@ describe('the schools', () => {
         expect((screen.getByRole('group') as HTMLFieldSetElement).disabled).toBe(true)
     })
     it('become the habit of the shop by the owner’s word', async () => {
-        open('owner', { whose: 'chosen', chosen: 'solvent' })
-        answers['/habits'] = () => ({ document: { wash: 'solvent' } })
+        open('owner', { whose: 'chosen', chosen: 'solvent, then oil-wipe' })
+        answers['/habits'] = () => ({ document: { wash: 'solvent, then oil-wipe' } })
         fireEvent.click(await screen.findByRole('button', { name: 'make it the shop’s habit' }))
         expect(await screen.findByText('Kept: jobs opened from now on begin so.')).toBeTruthy()
     })

@@ -17,7 +17,7 @@ const lengths = {
 }
 const piston = { id: 'piston.1', name: 'Piston', ...lengths } as unknown as Spot
 const pin = { id: 'pin.1', name: 'Pin', ...lengths } as unknown as Spot
-const refusal = { field: 'reading', message: 'The unit "furlong" is not known.', read: '', allowed: 'a length' }
+const refusal = { field: 'reading', message: 'No piston of this engine is so large.', read: '', allowed: 'a length' }
 const preview = (parts: object) => ({
     document: { figure: null, question: null, refusal: null, assessments: [], ...parts },
 })
@@ -49,7 +49,7 @@ describe('Enter before the server has looked', () => {
         ['while the question is under way', 150],
     ])('holds the reading and brings it back with the objection, %s', async (_, after) => {
         const { desk, letAnswer } = atThePiston()
-        act(() => desk().type('54.95 furlong'))
+        act(() => desk().type('549.5'))
         await act(() => new Promise((resolve) => setTimeout(resolve, after)))
         await act(async () => desk().enter())
         expect(entered).toHaveLength(1)
@@ -59,7 +59,7 @@ describe('Enter before the server has looked', () => {
         await waitFor(() => expect(desk().asking).toContain('Accepted: a length'))
         expect(outbox.drop).toHaveBeenCalledOnce()
         expect(desk().active?.id).toBe('piston.1')
-        expect(desk().draft.figure).toBe('54.95 furlong')
+        expect(desk().draft.figure).toBe('549.5')
     })
 
     it('lets a sound reading go when it has looked', async () => {

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
-import { call, type Job, type Schemas } from '../../app/api'
+import { call, type EntryKind, type Job, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { clock, day, dayKey } from '../../app/format'
 import { outbox } from '../../app/outbox'
@@ -163,7 +163,7 @@ function Action({
     )
 }
 
-const QUESTIONS: Record<Asked, { title: string; kind: string; label: string; key: string; required: boolean }> = {
+const QUESTIONS: Record<Asked, { title: string; kind: EntryKind; label: string; key: string; required: boolean }> = {
     order: { title: 'Ordered', kind: 'part_ordered', label: 'Promised for', key: 'promised', required: false },
     arrive: {
         title: 'It is here',
