@@ -55,6 +55,14 @@ final class DatesView
         return array_values(User::query()->get()->sortBy('id')->map(static fn (User $user): string => $user->initials)->all());
     }
 
+    /** @return list<int> the weekdays on which the shop never opens, Sunday as 0 */
+    public static function closedWeekdays(): array
+    {
+        $open = array_keys(array_filter((array) config('shop.hours')));
+
+        return array_keys(array_diff(['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'], $open));
+    }
+
     /** @return list<DateJobShape> */
     public function jobs(): array
     {

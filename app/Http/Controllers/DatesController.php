@@ -33,7 +33,7 @@ final class DatesController
         }
 
         return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
-            Shop::zone(), DatesView::people(), $jobs, '/calendar/'.$user->calendar_key.'.ics'));
+            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, '/calendar/'.$user->calendar_key.'.ics'));
     }
 
     private static function count(Request $request, string $key, int $most): int

@@ -10,6 +10,7 @@ final readonly class DatesShape
 {
     /**
      * @param  list<string>  $people
+     * @param  list<int>  $closedWeekdays
      * @param  list<DateJobShape>  $jobs
      */
     public function __construct(
@@ -21,6 +22,8 @@ final readonly class DatesShape
         public string $zone,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $people,
+        #[OA\Property(description: 'on which the shop never opens, Sunday as 0', items: new OA\Items(type: 'integer'))]
+        public array $closedWeekdays,
         #[OA\Property(items: new OA\Items(ref: DateJobShape::class))]
         public array $jobs,
         #[OA\Property]

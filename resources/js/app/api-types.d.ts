@@ -693,6 +693,8 @@ export interface components {
             finish: string;
             zone: string;
             people: string[];
+            /** @description on which the shop never opens, Sunday as 0 */
+            closedWeekdays: number[];
             jobs: components["schemas"]["DateJob"][];
             calendar: string;
         };

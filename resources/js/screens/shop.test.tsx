@@ -260,6 +260,7 @@ describe('the dates', () => {
         start: '2026-11-24T08:00:00+00:00',
         finish: '2026-11-27T15:00:00+00:00',
         zone: 'Europe/Lisbon',
+        closedWeekdays: [0],
         people: ['TW', 'PQ'],
         calendar: '/calendar/x.ics',
         jobs: [

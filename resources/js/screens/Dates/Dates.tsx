@@ -103,11 +103,11 @@ function Chart({ dates }: { dates: Schemas['Dates'] }) {
                 <title>What finishes when, a lane a job</title>
                 {Array.from({ length: days }, (_, index) => {
                     const at = new Date(from + index * 86_400_000)
-                    const weekend = at.getUTCDay() === 0
+                    const closed = dates.closedWeekdays.includes(at.getUTCDay())
                     const left = x(at.toISOString())
                     return (
                         <g key={at.toISOString()}>
-                            {weekend && (
+                            {closed && (
                                 <rect
                                     x={left}
                                     y={28}
