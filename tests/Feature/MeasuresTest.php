@@ -30,7 +30,7 @@ function filesNaming(string ...$names): int
 }
 
 /** @param  array<string, int>  $touched */
-function told(string $what, array $touched): void
+function printed(string $what, array $touched): void
 {
     sort($touched);
     fwrite(STDERR, sprintf("\n  %s: %d of them, in %d files by the median, %d at most\n", $what, count($touched), $touched[intdiv(count($touched), 2)], end($touched)));
@@ -43,7 +43,7 @@ it('keeps a kind of entry in few files', function () {
     }
     // what the log itself is made of: a job begins, a reading is taken, an entry is struck out
     unset($touched['job_opened'], $touched['reading_taken'], $touched['entry_struck']);
-    told('kinds of entry', $touched);
+    printed('kinds of entry', $touched);
     expect(max($touched))->toBeLessThanOrEqual(6);
 });
 
@@ -60,7 +60,7 @@ it('keeps a judged quantity in two files, and a calculation', function () {
                 && str_contains($source, 'namespace App\\Calculations'),
         ));
     }
-    told('judged quantities', $quantities);
-    told('calculations', $calculations);
+    printed('judged quantities', $quantities);
+    printed('calculations', $calculations);
     expect(max($calculations))->toBeLessThanOrEqual(2);
 });
