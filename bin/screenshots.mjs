@@ -71,11 +71,11 @@ async function workUpToHold(page, number) {
     const token = async () => decodeURIComponent((await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '')
     for (let turn = 0; turn < 60; turn++) {
         const job = await get()
-        const step = job.steps.find((each) => each.id === job.nextSteps[0])
+        const step = job.planning.steps.find((each) => each.canBeDone)
         if (step?.kind === 'hold') {
             return
         }
-        const [kind, payload] = step ? ['step_done', { step: step.id }] : ['wait_seen', { wait: job.waits[0].id }]
+        const [kind, payload] = step ? ['step_done', { step: step.id }] : ['wait_seen', { wait: job.planning.waits[0].id }]
         const entry = { id: uuidv7(), kind, payload, happened_at: new Date().toISOString() }
         await page.request.post(`/api/jobs/${number}/entries`, {
             headers: { 'X-XSRF-TOKEN': await token(), Accept: 'application/json' },

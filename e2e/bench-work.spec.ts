@@ -3,7 +3,7 @@ import { expect, jobOf, sound, soundByNight, taken, test } from './shop'
 test('the rings of two cylinders are measured by keyboard alone', async ({ bench }) => {
     await bench.goto('/jobs/221')
     await bench.getByRole('heading', { level: 1 }).waitFor()
-    const before = (await jobOf(bench, 221)).slip.length
+    const before = (await jobOf(bench, 221)).log.slip.length
     await bench.keyboard.press('n')
     for (let cylinder = 1; cylinder <= 2; cylinder++) {
         for (const [passes, refuses] of [
@@ -21,8 +21,8 @@ test('the rings of two cylinders are measured by keyboard alone', async ({ bench
         }
     }
     const job = await taken(bench, 221)
-    expect(job.slip.length).toBe(before + 12)
-    expect(job.assessments.find((item) => item.id === 'ring_gap.2.second')?.verdict?.state).toBe('within')
+    expect(job.log.slip.length).toBe(before + 12)
+    expect(job.measuring.assessments.find((item) => item.id === 'ring_gap.2.second')?.verdict?.state).toBe('within')
     await bench.keyboard.press('Escape')
     await sound(bench)
 })
@@ -68,7 +68,7 @@ test('a gap is filed open in three trials, and every trial stays in the log', as
         await tried(passes ?? '', refuses ?? '')
     }
     await expect(gap).toContainText('Fits')
-    const lines = (await taken(bench, 214)).slip.map((line) => line.text)
+    const lines = (await taken(bench, 214)).log.slip.map((line) => line.text)
     expect(lines.filter((line) => line.startsWith('Second ring end gap'))).toHaveLength(3)
     expect(lines.filter((line) => line.startsWith('Ring filed, second ring'))).toHaveLength(2)
 })
@@ -82,7 +82,7 @@ test('a file with a bad row enters nothing until it is mended', async ({ bench }
     await expect(bench.getByRole('row', { name: /line 3/ })).toContainText('column reading: A figure needs its unit.')
     await expect(bench.getByRole('button', { name: /^Enter 2 readings/ })).toBeDisabled()
     await sound(bench)
-    expect((await jobOf(bench, 214)).spots.find((spot) => spot.id === 'bore.1.across.30')?.reading).toBeNull()
+    expect((await jobOf(bench, 214)).measuring.spots.find((spot) => spot.id === 'bore.1.across.30')?.reading).toBeNull()
     await bench.getByRole('textbox', { name: 'The file’s text' }).fill(text.replace('55.006,b1', '55.007 mm,b1'))
     await bench.getByRole('button', { name: 'Look at it' }).click()
     await bench.getByRole('button', { name: 'Enter 2 readings' }).click()
@@ -101,7 +101,7 @@ test('pistons are paired by best fit and by dragging, with a warning when they c
     await expect(bench.getByRole('listitem').filter({ hasText: '66.209' })).toContainText('piston of cylinder 2')
     await sound(bench)
     await bench.getByRole('button', { name: 'Pair them so' }).click()
-    expect((await taken(bench, 221)).pairing?.chosen).toHaveLength(4)
+    expect((await taken(bench, 221)).fitting.pairing?.chosen).toHaveLength(4)
 })
 
 test('ring gaps are turned by hand and a conflict is drawn', async ({ bench }) => {
@@ -134,7 +134,7 @@ test('a sheet is changed with history and a job adopts it', async ({ bench }) =>
     await bench.goto('/jobs/214')
     await bench.getByRole('button', { name: 'Adopt it' }).click()
     await expect(bench.getByRole('button', { name: 'Adopt it' })).toBeHidden()
-    expect((await taken(bench, 214)).sheetVersion).toBe(2)
+    expect((await taken(bench, 214)).engine.sheetVersion).toBe(2)
     await expect(
         bench.getByRole('complementary', { name: 'Slip' }).getByText('Sheet: version 2 in place of version 1'),
     ).toBeVisible()

@@ -1,6 +1,6 @@
 import { expect, jobOf, signIn, sound, soundByNight, taken, test } from './shop'
 
-const linesOf = (job: Awaited<ReturnType<typeof jobOf>>) => job.slip.map((line) => line.text)
+const linesOf = (job: Awaited<ReturnType<typeof jobOf>>) => job.log.slip.map((line) => line.text)
 
 test('a mechanic measures, strikes out, chooses a source, fits and takes the record along', async ({ bench }) => {
     await bench.getByRole('link', { name: /Ulvane 139 R/ }).click()
@@ -114,7 +114,7 @@ test('what was typed and not entered survives a reload', async ({ bench }) => {
 
 test('a double Enter and a reload in the middle store a reading once', async ({ bench }) => {
     await bench.goto('/jobs/214?at=piston.1')
-    const before = (await jobOf(bench, 214)).slip.length
+    const before = (await jobOf(bench, 214)).log.slip.length
     await bench.getByRole('textbox', { name: 'Piston at gauge point, reading' }).fill('54.951')
     await bench.keyboard.press('Enter')
     await bench.keyboard.press('Enter')

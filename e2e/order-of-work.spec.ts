@@ -10,7 +10,7 @@ test('a two-stroke is taken in, and each kind of next thing is done as the page 
     await bench.waitForURL(/\/jobs\/\d+$/)
     const number = Number(bench.url().split('/').pop())
     const next = bench.locator('#next-move')
-    const settled = async () => (await taken(bench, number)).next
+    const settled = async () => (await taken(bench, number)).planning.next
 
     // readings, by the key that leads to the next one
     await expect(next).toContainText('Cranking compression')
@@ -32,7 +32,7 @@ test('a two-stroke is taken in, and each kind of next thing is done as the page 
     await bench.keyboard.press('Enter')
     await bench.getByRole('button', { name: 'They are off' }).click()
     const job = await taken(bench, number)
-    expect(job.slabs.filter((slab) => slab.state === 'off').length).toBeGreaterThan(0)
+    expect(job.stack.slabs.filter((slab) => slab.state === 'off').length).toBeGreaterThan(0)
     await expect(bench.getByRole('complementary', { name: 'Slip' }).getByText(/^Taken off/)).toBeVisible()
 })
 
@@ -52,9 +52,9 @@ test('a head is lifted because a guide was forgotten, and the old ticks no longe
     await expect(bench.getByRole('button', { name: /Tick: Head torqued/ })).toBeDisabled()
     await expect(bench.getByText('again, lifted: heads').first()).toBeVisible()
     const job = await taken(bench, 203)
-    expect(job.slabs.find((slab) => slab.id === 'head')?.state).toBe('off')
-    expect(job.steps.find((step) => step.id === 'barrel-down')?.state).toBe('done')
-    expect(job.plannedParts.find((part) => part.part === 'Tube seals, front cylinder')?.state).toBe('spent')
+    expect(job.stack.slabs.find((slab) => slab.id === 'head')?.state).toBe('off')
+    expect(job.planning.steps.find((step) => step.id === 'barrel-down')?.state).toBe('done')
+    expect(job.parts.planned.find((part) => part.part === 'Tube seals, front cylinder')?.state).toBe('spent')
 })
 
 test('a hold is answered, one item waived by name, and stays on the record', async ({ bench }) => {
@@ -131,6 +131,6 @@ test('a school is chosen and the step says it', async ({ bench }) => {
     await bench.getByRole('button', { name: 'Schools' }).click()
     await bench.getByRole('radio', { name: /^grease / }).click()
     await bench.keyboard.press('Escape')
-    const { steps } = await taken(bench, 214)
+    const { steps } = (await taken(bench, 214)).planning
     expect(steps.find((step) => step.id === 'base-gasket')?.how).toBe('Base gasket: grease.')
 })

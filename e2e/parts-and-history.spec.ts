@@ -79,7 +79,7 @@ test('parts: from the shelf, come wrong, ordered again, an old one that goes bac
     await bench.getByRole('button', { name: 'Into the log' }).click()
     await expect(bench.getByText('came wrong: oil way missing')).toBeVisible()
     const job = await taken(bench, 209)
-    expect(job.steps.find((each) => each.id === 'base-gasket')?.state).not.toBe('ready')
+    expect(job.planning.steps.find((each) => each.id === 'base-gasket')?.state).not.toBe('ready')
     await bench.getByRole('button', { name: 'Ordered: Base gasket' }).click()
     await bench.getByLabel('Promised for').fill('2030-01-02')
     await bench.getByRole('button', { name: 'Into the log' }).click()
@@ -146,7 +146,7 @@ test('what an engine in the frame shuts in is said at the step', async ({ bench 
     await bench.getByRole('button', { name: 'Schools' }).click()
     await bench.getByRole('radio', { name: /^in the frame/ }).click()
     await bench.keyboard.press('Escape')
-    const { steps } = await taken(bench, 221)
+    const { steps } = (await taken(bench, 221)).planning
     expect(steps.find((each) => each.id === 'head-on')?.needs).toContain('rear-bolts')
 })
 
@@ -161,7 +161,7 @@ test('a wait that somebody begins holds the step that was named', async ({ bench
         .selectOption({ label: 'Barrel clean, ports and ways free of carbon' })
     await bench.getByRole('button', { name: 'Into the log' }).click()
     await expect(bench.getByRole('region', { name: 'Barrel soaking' }).getByRole('timer')).toContainText(/^1:59:\d\d$/)
-    const { steps } = await taken(bench, 226)
+    const { steps } = (await taken(bench, 226)).planning
     expect(steps.find((each) => each.id === 'clean.barrel')?.state).toBe('blocked')
     await sound(bench)
     await bench.goto('/')

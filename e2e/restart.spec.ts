@@ -5,11 +5,11 @@ test('a wait survives reload and a restart of the server, and ends when a person
     await bench.goto('/jobs/203')
     const slip = bench.getByRole('complementary', { name: 'Slip' })
     await expect(slip.getByRole('timer')).toContainText(/^1[0-9]:\d\d$/)
-    const [wait] = (await taken(bench, 203)).waits
+    const [wait] = (await taken(bench, 203)).planning.waits
     restartServer()
     await bench.reload()
     await expect(slip.getByRole('timer')).toBeVisible()
-    expect((await taken(bench, 203)).waits[0]?.due).toBe(wait?.due)
+    expect((await taken(bench, 203)).planning.waits[0]?.due).toBe(wait?.due)
     await expect(bench.getByRole('link', { name: /1 wait/ })).toBeVisible()
     await expect(bench.getByRole('button', { name: /Tick: Front cylinder: both rods spin/ })).toBeDisabled()
     await slip.getByRole('button', { name: 'Both rods spin by finger' }).click()

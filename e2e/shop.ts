@@ -90,7 +90,7 @@ export const jobOf = async (page: Page, number: number): Promise<Schemas['Job']>
 export async function taken(page: Page, number: number): Promise<Schemas['Job']> {
     await page.locator('[role=status][data-waiting="0"]').first().waitFor({ state: 'attached' })
     const job = await jobOf(page, number)
-    await page.locator(`main[data-seq="${job.lastSeq}"]`).waitFor()
+    await page.locator(`main[data-seq="${job.log.lastSeq}"]`).waitFor()
     return job
 }
 

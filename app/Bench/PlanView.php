@@ -5,18 +5,16 @@ namespace App\Bench;
 use App\Http\Shapes\AskShape;
 use App\Http\Shapes\BlockageShape;
 use App\Http\Shapes\DebtShape;
-use App\Http\Shapes\HomePartShape;
+use App\Http\Shapes\JobPlanningShape;
 use App\Http\Shapes\LedgerItemShape;
 use App\Http\Shapes\LiftCostShape;
 use App\Http\Shapes\LiftItemShape;
-use App\Http\Shapes\PlannedPartShape;
+use App\Http\Shapes\NextShape;
 use App\Http\Shapes\SchoolOptionShape;
 use App\Http\Shapes\SchoolShape;
 use App\Http\Shapes\StepShape;
-use App\Http\Shapes\SymptomShape;
 use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Log\Parts\PlannedPart;
 use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerItem;
@@ -24,11 +22,8 @@ use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
-use Moltrek\Core\Planning\HomePart;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\Suspects;
 use Moltrek\Core\Sheet\School;
-use Moltrek\Core\Sheet\Symptom;
 
 /** The order of work as the screens take it. */
 final readonly class PlanView
@@ -39,10 +34,34 @@ final readonly class PlanView
     {
     }
 
-    /** @return list<StepShape> */
-    public function steps(): array
+    public function shape(): JobPlanningShape
     {
-        return array_map($this->step(...), array_values($this->state->work->steps()));
+        return new JobPlanningShape(
+            array_map($this->step(...), array_values($this->state->work->steps())), $this->next(), $this->waits(), $this->ledger(), $this->debts(),
+            $this->schools(), $this->minutesLeft(), $this->progress(),
+        );
+    }
+
+    /** How much of the work is done, 0 to 1. */
+    public function progress(): float
+    {
+        return round($this->state->work->fraction(), 3);
+    }
+
+    public function next(): NextShape
+    {
+        $next = $this->state->nextMove();
+
+        return new NextShape($next->kind, $next->id, $next->slab, $next->text, $next->why, $next->canBeWorked());
+    }
+
+    /** @return list<string> other things that can be done now, each with its minutes: what fits a short free slot */
+    public function shortMoves(): array
+    {
+        $next = $this->state->nextMove()->id;
+        $steps = array_filter(array_map(fn (string $id): Step => $this->state->work->steps()[$id], $this->state->work->next()), static fn (Step $step): bool => $step->id !== $next && $step->minutes <= 30);
+
+        return array_map(static fn (Step $step): string => $step->minutes.' minutes: '.lcfirst($step->words->name), array_slice(array_values($steps), 0, 2));
     }
 
     private function step(Step $step): StepShape
@@ -86,37 +105,19 @@ final readonly class PlanView
     }
 
     /** @return list<LedgerItemShape> */
-    public function ledger(): array
+    private function ledger(): array
     {
         return array_map(static fn (LedgerItem $item): LedgerItemShape => new LedgerItemShape($item->what, $item->dropped, $item->by->by, $item->by->at->format(self::INSTANT)), $this->state->ledger->items());
     }
 
     /** @return list<DebtShape> */
-    public function debts(): array
+    private function debts(): array
     {
         return array_map(static fn (Debt $debt): DebtShape => new DebtShape($debt->what, $debt->reason, $debt->release, $debt->by->by), $this->state->ledger->debts());
     }
 
-    /** @return list<PlannedPartShape> */
-    public function parts(): array
-    {
-        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class->value, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false), PlannedPart::all($this->state));
-    }
-
-    /** @return list<HomePartShape> */
-    public function homeParts(): array
-    {
-        return array_map(function (HomePart $part): HomePartShape {
-            $moved = $this->state->parts->backOf($part->id);
-            $slab = $this->state->slabs->of($this->state->sheet->stack->slabs[$this->state->sheet->heightOf($part->slab) ?? 0]);
-
-            return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
-                $moved === null || $moved->place === $part->place ? null : $moved->place, $moved?->reason, $moved !== null);
-        }, array_values(HomePart::on($this->state->sheet)));
-    }
-
     /** @return list<SchoolShape> the matters that this engine's plan knows; fixed once their step is done */
-    public function schools(): array
+    private function schools(): array
     {
         $shapes = [];
         foreach (School::all() as $school) {
@@ -129,14 +130,6 @@ final readonly class PlanView
         }
 
         return $shapes;
-    }
-
-    /** @return list<SymptomShape> */
-    public function symptoms(): array
-    {
-        $complaint = $this->state->closing->complaint();
-
-        return array_map(static fn (Symptom $symptom): SymptomShape => new SymptomShape($symptom->symptom, $symptom->suspect, $symptom->test, Suspects::isSpokenOf($symptom, $complaint)), Suspects::on($this->state->sheet, $complaint));
     }
 
     public function minutesLeft(): int

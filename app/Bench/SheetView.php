@@ -27,7 +27,7 @@ final class SheetView
             ->selectRaw('version, engine_sheets.created_at as at, count(jobs.id) as jobs')->get();
 
         return new SheetShape(
-            $sheet->slug, $engine->title(), $engine->description(), BuildView::facts($engine), $sheet->version,
+            $sheet->slug, $engine->title(), $engine->description(), EngineView::facts($engine), $sheet->version,
             array_values($versions->map(static fn ($row): SheetVersionShape => new SheetVersionShape((int) $row->version, substr((string) $row->at, 0, 10), (int) $row->jobs))->all()),
             self::limits($engine),
             array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),

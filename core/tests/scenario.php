@@ -1,11 +1,14 @@
 <?php
 
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /** The machines of the demo shop, as the core tests take them. */
@@ -59,32 +62,68 @@ function fitted(): array
     }, array_keys($steps));
 }
 
-/** @param  list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}>  $acts kind, payload, minutes after the one before, by whom */
+/**
+ * A build on the stand after these acts, each entered through the door that people enter by. What `upTo` walks is entered once, whole, by
+ * WalkTest; here it is taken as stored, or every test would replay every step before every step.
+ *
+ * @param  list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}>  $acts  kind, payload, minutes after the one before, by whom
+ */
 function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
 {
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
     $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     foreach ($acts as $index => $act) {
         $at = $at->modify('+'.($act[2] ?? 1).' minutes');
-        $entries[] = Entry::stored(sprintf('%04d', $index + 1), $act[0], json_decode(json_encode((object) $act[1])), $at, $act[3] ?? 'TW');
+        $entries[] = enteredAs(sprintf('%04d', $index + 1), $act, $at, $sheet, $entries);
     }
 
     return Build::replay($sheet, $entries, $at->modify('+'.$now.' minutes'));
 }
 
-/** Everything up to and with a step, holds and all. @return list<array{0: string, 1: array<string, mixed>}> */
+/** @param  list<Entry>  $before  nothing: entered whatever stands before it */
+function enteredAs(string $id, array $act, DateTimeImmutable $at, EngineSheet $sheet, array $before): Entry
+{
+    [$kind, $payload] = [$act[0], json_decode(json_encode((object) $act[1]))];
+    if (in_array($kind, ['step_done', 'hold_answered', 'wait_seen'], true)) {
+        return Entry::stored($id, $kind, $payload, $at, $act[3] ?? 'TW');
+    }
+    $said = Before::of(Build::replay($sheet, $before, $at))->enter($kind, $payload);
+
+    return new Entry($id, $said, $at, $act[3] ?? 'TW');
+}
+
+/**
+ * Everything up to and with a step: what two must see is answered by two, what must wait is waited for.
+ *
+ * @return list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}>
+ */
 function upTo(EngineSheet $sheet, string $last): array
 {
-    $acts = [];
-    foreach (Plan::of($sheet) as $id => $step) {
-        if ($step->kind->value !== 'take off' && ! str_starts_with($id, 'as-found')) {
-            $acts[] = ['step_done', ['step' => $id]];
+    $plan = array_filter(Plan::of($sheet), static fn (Step $step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
+    $done = [];
+    $do = function (Step $step) use (&$do, &$done, $plan): void {
+        array_map($do, array_values(array_diff_key(array_intersect_key($plan, array_flip($step->order->needs)), $done)));
+        $done[$step->id] = doing($step);
+    };
+    foreach ($plan as $id => $step) {
+        if (! isset($done[$id])) {
+            $do($step);
         }
         if ($id === $last) {
-            return $acts;
+            return array_merge(...array_values($done));
         }
     }
     throw new RuntimeException($last);
+}
+
+/** @return list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}> what is entered when a step is done as it should be */
+function doing(Step $step): array
+{
+    if ($step->kind !== StepKind::Hold || ! $step->asks->secondPerson) {
+        return [['step_done', ['step' => $step->id]]];
+    }
+
+    return array_map(static fn (int $item): array => ['hold_answered', ['hold' => $step->id, 'item' => $item, 'second' => 'IC']], array_keys($step->asks->items));
 }
 
 function stateOf(BuildState $state, string $step): string

@@ -26,7 +26,7 @@ interface Chapter {
     happenings: Happening[]
 }
 
-const toGetAgain = (job: Job) => job.plannedParts.filter((part) => part.wrong || part.state === 'spent').length
+const toGetAgain = (job: Job) => job.parts.planned.filter((part) => part.wrong || part.state === 'spent').length
 
 const chapters: Chapter[] = [
     {
@@ -35,7 +35,7 @@ const chapters: Chapter[] = [
             {
                 to: 'history',
                 text: 'Complaint and history',
-                ...(job.earlier.length > 0 ? { more: 'was here before' } : {}),
+                ...(job.closing.earlier.length > 0 ? { more: 'was here before' } : {}),
             },
         ],
         happenings: [

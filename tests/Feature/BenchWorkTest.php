@@ -5,12 +5,12 @@ use Illuminate\Support\Facades\DB;
 /** @return array<string, mixed> */
 function spotOf(mixed $test, int $job, string $id): array
 {
-    return collect($test->actingAs($test->person())->getJson("/api/jobs/$job")->json('spots'))->firstWhere('id', $id);
+    return collect($test->actingAs($test->person())->getJson("/api/jobs/$job")->json('measuring.spots'))->firstWhere('id', $id);
 }
 
 it('asks for a reading again after what makes it stale, no more and no less', function (array $act, array $stale, array $kept) {
     $this->enter(209, $this->entry('act_done', $act))->assertJsonPath('results.0.state', 'stored');
-    $spots = collect($this->getJson('/api/jobs/209')->json('spots'))->keyBy('id');
+    $spots = collect($this->getJson('/api/jobs/209')->json('measuring.spots'))->keyBy('id');
     foreach ($stale as $id) {
         expect($spots[$id]['reading'])->toBeNull($id)->and($spots[$id]['stale'])->toContain('before '.$act['act']);
     }
@@ -33,7 +33,7 @@ it('keeps the before beside the after on the record', function () {
 });
 
 it('advises on a bore and takes the decision', function () {
-    $bore = collect($this->actingAs($this->person())->getJson('/api/jobs/219')->json('bores'))->firstWhere('cylinder', '1');
+    $bore = collect($this->actingAs($this->person())->getJson('/api/jobs/219')->json('fitting.bores'))->firstWhere('cylinder', '1');
     // largest 82.566 − 82.452 = 0.114 is past the service limit of 0.110; 82.710 + 0.0425 = 82.7525, less 82.506
     expect([$bore['decision'], $bore['size'], $bore['finishAim']])->toBe(['rebore', '+0.25', 82.7525])->and($bore['remove'])->toEqualWithDelta(0.2465, 1e-9);
     $this->enter(219, $this->entry('bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25', 'reason' => 'worn past service']));
@@ -42,13 +42,13 @@ it('advises on a bore and takes the decision', function () {
 });
 
 it('offers the best pairing and keeps the one chosen', function () {
-    $pairing = $this->actingAs($this->person())->getJson('/api/jobs/221')->json('pairing');
+    $pairing = $this->actingAs($this->person())->getJson('/api/jobs/221')->json('fitting.pairing');
     expect($pairing['cells'])->toHaveCount(16);
     // bores 208, 206, 209, 207 and pistons 170, 176, 169, 172 µm: the largest piston in the largest bore leaves 33 − 30
     expect(min(array_column($pairing['best'], 'margin')))->toEqualWithDelta(0.003, 1e-9);
     $pairs = array_column($pairing['best'], 'piston', 'bore');
     $this->enter(221, $this->entry('pistons_paired', ['pairs' => $pairs]))->assertJsonPath('results.0.state', 'stored');
-    expect(array_column($this->getJson('/api/jobs/221')->json('pairing')['chosen'], 'piston', 'bore'))->toBe($pairs);
+    expect(array_column($this->getJson('/api/jobs/221')->json('fitting.pairing')['chosen'], 'piston', 'bore'))->toBe($pairs);
 });
 
 it('refuses what does not belong to the barrel', function (string $kind, array $payload, string $field) {
@@ -60,7 +60,7 @@ it('refuses what does not belong to the barrel', function (string $kind, array $
 ]);
 
 it('opens a tight gap little by little', function () {
-    $gap = collect($this->enter(214, $this->entry('reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'], 'tool' => 'f1']))->json('job.assessments'))->firstWhere('id', 'ring_gap.1.second');
+    $gap = collect($this->enter(214, $this->entry('reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => ['passes' => '0.10 mm', 'refuses' => '0.12 mm'], 'tool' => 'f1']))->json('job.measuring.assessments'))->firstWhere('id', 'ring_gap.1.second');
     // at least 0.22 − 0.10 = 0.12: half, then half of the rest, then the rest
     expect($gap['filing']['bites'])->toBe([0.06, 0.03, 0.03])->and($gap['filing']['leaf'])->toBe('0.22 mm');
 });
@@ -68,7 +68,7 @@ it('opens a tight gap little by little', function () {
 it('takes readings of every form', function (string $spot, mixed $reading, string $shown, string $state) {
     $answer = $this->enter(221, $this->entry('reading_taken', ['spot' => $spot, 'reading' => $reading]))->assertJsonPath('results.0.state', 'stored');
     expect(spotOf($this, 221, $spot)['reading']['shown'])->toBe($shown)
-        ->and(collect($answer->json('job.assessments'))->firstWhere('id', $spot)['verdict']['state'])->toBe($state);
+        ->and(collect($answer->json('job.measuring.assessments'))->firstWhere('id', $spot)['verdict']['state'])->toBe($state);
 })->with([
     'a crushed strip' => ['main_oil_clearance.3', '0.030 mm', '0.030', 'within'],
     'a strip that was not crushed' => ['main_oil_clearance.3', ['at_least' => '0.076 mm'], 'at least 0.076', 'out'],
@@ -119,7 +119,7 @@ it('lets a simulated tool type the same reading for the same place', function ()
 });
 
 it('keeps the maker’s marks and lets the readings prove them', function () {
-    $marks = fn (): array => collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('marks'))->keyBy('id')->all();
+    $marks = fn (): array => collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('fitting.marks'))->keyBy('id')->all();
     // bore 3 was read 66.218 at the top, 5 µm past group B, and 66.209 ± 3 µm below, which touches its other end
     expect([$marks()['bore.3']['proof']['state'], $marks()['bore.3']['proof']['side']])->toBe(['out', null])
         ->and($marks()['piston.1']['proof']['state'])->toBe('unsure')
@@ -127,7 +127,7 @@ it('keeps the maker’s marks and lets the readings prove them', function () {
     $this->enter(221,
         $this->entry('mark_read', ['place' => 'case_at_main.4', 'mark' => '6']),
         $this->entry('mark_read', ['place' => 'crank_at_main.4', 'mark' => '2']))->assertJsonPath('results.1.state', 'stored');
-    $shells = collect($this->getJson('/api/jobs/221')->json('shells'))->keyBy('proof');
+    $shells = collect($this->getJson('/api/jobs/221')->json('fitting.shells'))->keyBy('proof');
     // 6 − 2 − 1
     expect($shells['main_oil_clearance.4'])->toMatchArray(['code' => 3, 'colour' => 'brown'])->and($shells['main_oil_clearance.5'])->toMatchArray(['code' => null, 'colour' => null]);
 });
@@ -144,8 +144,8 @@ it('refuses a mark that no part here can carry', function (int $job, array $payl
 it('counts with the parts that are in the engine, not with those it left the works with', function () {
     $job = $this->actingAs($this->person())->getJson('/api/jobs/228')->assertOk()->json();
     // π/4 · 8.8² · 7.25 = 441.0
-    expect($job['facts'])->toContain('88.0 × 72.5 mm')->toContain('441.0 cm³');
-    $clearance = collect($job['assessments'])->firstWhere('id', 'piston_clearance.1');
+    expect($job['engine']['facts'])->toContain('88.0 × 72.5 mm')->toContain('441.0 cm³');
+    $clearance = collect($job['measuring']['assessments'])->firstWhere('id', 'piston_clearance.1');
     // 88.003 − 87.936 = 0.067 within 0.060 to 0.075 of the kit; the engine's own limit would have called it too loose
     expect($clearance['verdict']['state'])->toBe('within')->and($clearance['figure'])->toBe('0.067 to 0.068');
     $sheet = collect($this->getJson('/api/sheets')->json())->firstWhere('slug', 'harbick-421-kit');
@@ -154,7 +154,7 @@ it('counts with the parts that are in the engine, not with those it left the wor
 
 test('what would tell of the marks that are too close to call is said once, with the tool or how fine it must be', function () {
     // pistons 1 and 2 and the foot of bore 4 read on the edge of their groups; pistons 3 and 4 and bore 1 lie 1 µm from it
-    $this->actingAs($this->person())->getJson('/api/jobs/221')->assertJsonPath('marksSettledBy',
+    $this->actingAs($this->person())->getJson('/api/jobs/221')->assertJsonPath('fitting.marksSettledBy',
         'No tool of the shop tells: it would take one that is out by less than 0.001 mm. '
         .'3 read on the very edge of the group: no tool tells there. Until then go by the reading.');
 });

@@ -10,24 +10,26 @@ function slipOf(array $more = []): array
 
 it('takes a machine in under the next number, with the first entry of its log', function () {
     $job = $this->actingAs($this->person('isla'))->postJson('/api/jobs', slipOf(['promised' => '2026-12-04']))->assertCreated()->json();
-    expect($job)->toMatchArray(['number' => 229, 'owner' => 'Ferry slip', 'complaint' => 'Smokes from one side.', 'promised' => '2026-12-04'])
-        ->and($job['next']['kind'])->toBe('spot')
-        ->and($job['slip'][0]['text'])->toBe('Job opened, engine whole: Smokes from one side.')
-        ->and($job['slip'][0]['by'])->toBe('IC');
+    expect($job['number'])->toBe(229)
+        ->and($job['closing'])->toMatchArray(['owner' => 'Ferry slip', 'complaint' => 'Smokes from one side.'])
+        ->and($job['closing']['promise']['day'])->toBe('2026-12-04')
+        ->and($job['planning']['next']['kind'])->toBe('spot')
+        ->and($job['log']['slip'][0]['text'])->toBe('Job opened, engine whole: Smokes from one side.')
+        ->and($job['log']['slip'][0]['by'])->toBe('IC');
     expect(collect($this->getJson('/api/floor')->json('jobs'))->pluck('number'))->toContain(229);
     $this->postJson('/api/jobs', slipOf())->assertJsonPath('number', 230);
 });
 
 it('takes one in whose top end is apart, and asks nothing that can no longer be read', function () {
     $job = $this->actingAs($this->person())->postJson('/api/jobs', slipOf(['condition' => 'apart', 'complaint' => null]))->assertCreated()->json();
-    expect(collect($job['steps'])->firstWhere('id', 'off.head')['state'])->toBe('done')
-        ->and(collect($job['slabs'])->firstWhere('id', 'barrel')['state'])->toBe('off');
+    expect(collect($job['planning']['steps'])->firstWhere('id', 'off.head')['state'])->toBe('done')
+        ->and(collect($job['stack']['slabs'])->firstWhere('id', 'barrel')['state'])->toBe('off');
 });
 
 it('begins with the newest version of its sheet', function () {
     $this->actingAs($this->person())->postJson('/api/sheets/skarn-594/findings', ['text' => 'Seal behind the rotor leaks first.', 'from' => 'job 217'])->assertOk();
     $job = $this->postJson('/api/jobs', slipOf())->json();
-    expect($job['sheetVersion'])->toBe(2)->and($job['findings'])->toBe([['text' => 'Seal behind the rotor leaks first.', 'from' => 'job 217']]);
+    expect($job['engine']['sheetVersion'])->toBe(2)->and($job['engine']['findings'])->toBe([['text' => 'Seal behind the rotor leaks first.', 'from' => 'job 217']]);
 });
 
 it('refuses an intake that is not whole, and opens nothing', function (array $change, string $field) {
@@ -49,7 +51,7 @@ it('refuses an intake that is not whole, and opens nothing', function (array $ch
 it('leaves the floor with the hand-over, and comes back with its strike-out', function () {
     $floor = fn () => collect($this->getJson('/api/floor')->json('jobs'))->pluck('number')->all();
     $entry = $this->entry('handed_over', ['note' => 'run in gently']);
-    $this->enter(226, $entry)->assertJsonPath('results.0.state', 'stored')->assertJsonPath('job.handedOver', '2026-11-24T11:30:00.000Z');
+    $this->enter(226, $entry)->assertJsonPath('results.0.state', 'stored')->assertJsonPath('job.closing.handedOver', '2026-11-24T11:30:00.000Z');
     expect($floor())->not->toContain(226)->and(collect($this->getJson('/api/dates')->json('jobs'))->pluck('number'))->not->toContain(226);
     $this->getJson('/api/jobs/226/record')->assertOk();
     $this->enter(226, $this->entry('entry_struck', ['entry' => $entry['id'], 'reason' => 'wrong job'], at: '2026-11-24T11:40:00Z'));
@@ -59,7 +61,7 @@ it('leaves the floor with the hand-over, and comes back with its strike-out', fu
 it('hands nothing over that has something left in it, or owed', function (array $before, string $why) {
     $this->enter(226, $this->entry(...$before));
     $answer = $this->enter(226, $this->entry('handed_over', (object) [], at: '2026-11-24T11:45:00Z'))->assertJsonPath('results.0.state', 'refused');
-    expect($answer->json('results.0.refusal.message'))->toContain($why)->and($this->getJson('/api/jobs/226')->json('handedOver'))->toBeNull();
+    expect($answer->json('results.0.refusal.message'))->toContain($why)->and($this->getJson('/api/jobs/226')->json('closing.handedOver'))->toBeNull();
 })->with([
     'a rag' => [['ledger_in', ['what' => 'rag', 'slab' => 'case']], 'Rag is still in'],
     'something dropped' => [['ledger_in', ['what' => 'collet', 'slab' => 'case', 'dropped' => true]], 'Collet was dropped'],
@@ -67,25 +69,25 @@ it('hands nothing over that has something left in it, or owed', function (array 
 ]);
 
 it('finds the earlier jobs of the same machine', function () {
-    expect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('earlier'))->toBe([187])
-        ->and($this->getJson('/api/jobs/187')->json('earlier'))->toBe([])
-        ->and($this->getJson('/api/jobs/214')->json('earlier'))->toBe([]);
+    expect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('closing.earlier'))->toBe([187])
+        ->and($this->getJson('/api/jobs/187')->json('closing.earlier'))->toBe([])
+        ->and($this->getJson('/api/jobs/214')->json('closing.earlier'))->toBe([]);
     $record = $this->getJson('/api/jobs/187/record')->assertOk()->json();
     expect($record['hand_over'])->toBe(['Pushrod tube seals fitted under protest: look at them after five hundred miles.'])
         ->and(collect($record['readings'])->firstWhere('place', 'cranking_compression.3')['as_typed'])->toBe('118 psi');
 });
 
 it('leads from a complaint to its suspects', function () {
-    $symptoms = collect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('symptoms'));
+    $symptoms = collect($this->actingAs($this->person())->getJson('/api/jobs/224')->json('closing.symptoms'));
     expect($symptoms[0])->toMatchArray(['symptom' => 'oil at a pushrod tube', 'isSpokenOf' => true])->and($symptoms->where('isSpokenOf', false)->count())->toBeGreaterThan(3);
 });
 
 it('keeps a finding as a new version of the sheet, and leaves running jobs alone', function () {
     $this->actingAs($this->person())->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Reed petals chip at the corner.', 'from' => 'job 214'])->assertOk()->assertJsonPath('version', 2);
     $job = $this->getJson('/api/jobs/214')->json();
-    expect([$job['sheetVersion'], $job['newerSheet'], $job['findings']])->toBe([1, 2, []]);
+    expect([$job['engine']['sheetVersion'], $job['engine']['newerSheet'], $job['engine']['findings']])->toBe([1, 2, []]);
     $this->enter(214, $this->entry('sheet_adopted', ['version' => 2, 'from' => 1]))->assertJsonPath('results.0.state', 'stored');
-    expect($this->getJson('/api/jobs/214')->json('findings.0.text'))->toBe('Reed petals chip at the corner.');
+    expect($this->getJson('/api/jobs/214')->json('engine.findings.0.text'))->toBe('Reed petals chip at the corner.');
     $this->postJson('/api/sheets/ulvane-139r/findings', ['text' => 'Second.', 'from' => 'job 214'])->assertJsonPath('version', 3);
 });
 
@@ -97,12 +99,12 @@ it('refuses a finding that says nothing, and one for no sheet', function (string
 ]);
 
 it('begins a job with the habits of the shop, which the owner makes', function () {
-    $school = fn (int $job): array => collect($this->getJson("/api/jobs/$job")->json('schools'))->firstWhere('matter', 'wash');
+    $school = fn (int $job): array => collect($this->getJson("/api/jobs/$job")->json('planning.schools'))->firstWhere('matter', 'wash');
     $this->actingAs($this->person('isla'))->postJson('/api/habits', ['wash' => 'solvent, then oil-wipe'])->assertOk()->assertExactJson(['wash' => 'solvent, then oil-wipe']);
     $new = $this->postJson('/api/jobs', slipOf())->json('number');
     expect($school($new))->toMatchArray(['chosen' => 'solvent, then oil-wipe', 'whose' => 'shop'])
         ->and($school(217))->toMatchArray(['chosen' => 'soap and water', 'whose' => 'usual']);
-    expect(collect($this->getJson('/api/jobs/221')->json('schools'))->firstWhere('matter', 'squish_with'))->toMatchArray(['chosen' => 'clay', 'whose' => 'sheet']);
+    expect(collect($this->getJson('/api/jobs/221')->json('planning.schools'))->firstWhere('matter', 'squish_with'))->toMatchArray(['chosen' => 'clay', 'whose' => 'sheet']);
 });
 
 it('lets only the owner make a habit, and only one that exists', function (string $who, array $habit, int $status) {

@@ -5,7 +5,7 @@ use App\Models\Job;
 it('shows each demo verdict at least once', function () {
     $states = [];
     foreach (Job::query()->pluck('number') as $number) {
-        foreach ($this->actingAs($this->person())->getJson("/api/jobs/$number")->assertOk()->json('assessments') as $assessment) {
+        foreach ($this->actingAs($this->person())->getJson("/api/jobs/$number")->assertOk()->json('measuring.assessments') as $assessment) {
             $states[] = $assessment['verdict']['state'] ?? 'not measured';
         }
     }
@@ -13,7 +13,7 @@ it('shows each demo verdict at least once', function () {
 });
 
 it('names the one next thing', function (int $number, string $kind, ?string $id) {
-    $this->actingAs($this->person())->getJson("/api/jobs/$number")->assertJsonPath('next.kind', $kind)->assertJsonPath('next.id', $id);
+    $this->actingAs($this->person())->getJson("/api/jobs/$number")->assertJsonPath('planning.next.kind', $kind)->assertJsonPath('planning.next.id', $id);
 })->with([
     'half measured' => [214, 'spot', 'bore.1.across.30'],
     'just in: read the before' => [217, 'spot', 'cranking_compression.left'],
@@ -38,7 +38,7 @@ it('makes a floor summary again when the log has grown', function () {
 it('says what a reading would mean before it is entered', function () {
     $this->actingAs($this->person())->postJson('/api/jobs/214/preview', ['spot' => 'ring_gap.1.top', 'reading' => ['passes' => '0.22 mm', 'refuses' => '0.25 mm'], 'tool' => 'f1'])
         ->assertOk()->assertJsonPath('assessments.0.verdict.state', 'within')->assertJsonPath('refusal', null);
-    expect(collect($this->getJson('/api/jobs/214')->json('assessments'))->firstWhere('id', 'ring_gap.1.top')['verdict']['state'])->toBe('unsure');
+    expect(collect($this->getJson('/api/jobs/214')->json('measuring.assessments'))->firstWhere('id', 'ring_gap.1.top')['verdict']['state'])->toBe('unsure');
 });
 
 it('asks once about a figure that is far off, and refuses what is no figure', function () {
@@ -50,7 +50,7 @@ it('asks once about a figure that is far off, and refuses what is no figure', fu
 
 it('judges by the source that somebody chose, and says why', function () {
     $answer = $this->enter(214, $this->entry('source_chosen', ['limit' => 'piston_clearance', 'range' => 'engine maker', 'service' => 'engine maker', 'reason' => 'the piston is theirs']));
-    $clearance = collect($answer->json('job.assessments'))->firstWhere('id', 'piston_clearance.1');
+    $clearance = collect($answer->json('job.measuring.assessments'))->firstWhere('id', 'piston_clearance.1');
     expect($clearance['choiceReason'])->toBe('the piston is theirs')->and($clearance['ruler']['marks'][0]['source'])->toBe('engine maker');
 });
 

@@ -13,7 +13,7 @@ it('says what a lift costs before it is done', function () {
 });
 
 it('keeps a wait by the server’s clock and tells the floor when it is over', function () {
-    $wait = fn (): array => $this->actingAs($this->person())->getJson('/api/jobs/203')->json('waits');
+    $wait = fn (): array => $this->actingAs($this->person())->getJson('/api/jobs/203')->json('planning.waits');
     expect($wait())->toHaveCount(1)->and($wait()[0]['seen'])->toBe('both rods spin by finger');
     $next = fn (): string => collect($this->getJson('/api/floor')->json('jobs'))->firstWhere('number', 203)['next']['kind'];
     expect($next())->toBe('wait');
@@ -22,7 +22,7 @@ it('keeps a wait by the server’s clock and tells the floor when it is over', f
 });
 
 it('blocks just the steps that a missing part holds up', function () {
-    $steps = collect($this->actingAs($this->person())->getJson('/api/jobs/209')->json('steps'))->keyBy('id');
+    $steps = collect($this->actingAs($this->person())->getJson('/api/jobs/209')->json('planning.steps'))->keyBy('id');
     expect($steps['gaps-filed.1']['state'])->toBe('blocked')->and($steps['gaps-filed.1']['blockedBy'][0]['kind'])->toBe('part')
         ->and($steps['head-built']['state'])->toBe('done');
 });
@@ -78,7 +78,7 @@ it('keeps a photograph without what the camera wrote into it', function () {
     $path = base_path("var/photos/$id.jpg");
     expect(file_get_contents($path))->not->toContain('GPS')->and(getimagesize($path)[0])->toBe(1600);
     $this->enter(214, $this->entry('note_written', ['text' => 'As it came apart', 'photo' => $id]))->assertJsonPath('results.0.state', 'stored');
-    expect(collect($this->getJson('/api/jobs/214')->json('slip'))->firstWhere('photo', $id)['text'])->toBe('As it came apart');
+    expect(collect($this->getJson('/api/jobs/214')->json('log.slip'))->firstWhere('photo', $id)['text'])->toBe('As it came apart');
     $this->get("/api/photos/$id")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
     unlink($path);
 });
@@ -128,9 +128,9 @@ it('keeps what stays open on the hand-over list', function () {
 });
 
 it('offers every act that this engine can have done to it', function () {
-    $acts = collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('acts'))->keyBy('act');
+    $acts = collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('stack.acts'))->keyBy('act');
     expect($acts['shim changed'])->toMatchArray(['isOfCylinder' => false, 'isOfRing' => false, 'isOfValve' => true])->and($acts['ring filed'])->toMatchArray(['isOfCylinder' => true, 'isOfRing' => true]);
     $this->enter(203, $this->entry('act_done', ['act' => 'head slackened']))->assertJsonPath('results.0.state', 'stored');
-    $step = collect($this->getJson('/api/jobs/203')->json('steps'))->firstWhere('id', 'torque.head');
+    $step = collect($this->getJson('/api/jobs/203')->json('planning.steps'))->firstWhere('id', 'torque.head');
     expect([$step['state'], $step['voidBecause']])->toBe(['void', 'head slackened']);
 });

@@ -5,7 +5,7 @@ use Illuminate\Http\UploadedFile;
 /** @return array<string, mixed> */
 function plannedPart(mixed $test, int $job, string $part): array
 {
-    return collect($test->actingAs($test->person())->getJson("/api/jobs/$job")->json('plannedParts'))->firstWhere('part', $part);
+    return collect($test->actingAs($test->person())->getJson("/api/jobs/$job")->json('parts.planned'))->firstWhere('part', $part);
 }
 
 function lying(mixed $test, string $part, string $fits): ?int
@@ -99,7 +99,7 @@ it('wants somebody of the shop as the second at a hold, and not the first again'
 ]);
 
 it('keeps what has run together in its slot until it is back', function () {
-    $home = fn (string $id): array => collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('homeParts'))->firstWhere('id', $id);
+    $home = fn (string $id): array => collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('parts.home'))->firstWhere('id', $id);
     expect($home('bucket.1in1'))->toMatchArray(['isOut' => true, 'isSaid' => false, 'name' => 'Bucket of inlet valve 1, cylinder 1']);
     $this->enter(221, $this->entry('part_back', ['part' => 'bucket.1in1', 'place' => '1in1']));
     expect($home('bucket.1in1'))->toMatchArray(['isSaid' => true, 'elsewhere' => null]);

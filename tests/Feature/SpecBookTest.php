@@ -34,16 +34,16 @@ it('makes a new version of a changed sheet and leaves running jobs alone until t
     $changed = sheetOf('ulvane-139r');
     $changed['limits'][0]['max'] = '0.058 mm';
     $this->actingAs($this->person())->postJson('/api/sheets', ['document' => json_encode($changed)])->assertOk()->assertJsonPath('version', 2);
-    $range = fn (): ?float => collect($this->getJson('/api/jobs/214')->json('assessments'))->firstWhere('id', 'piston_clearance.1')['ruler']['marks'][1]['at'];
-    $this->getJson('/api/jobs/214')->assertJsonPath('newerSheet', 2)->assertJsonPath('sheetVersion', 1);
+    $range = fn (): ?float => collect($this->getJson('/api/jobs/214')->json('measuring.assessments'))->firstWhere('id', 'piston_clearance.1')['ruler']['marks'][1]['at'];
+    $this->getJson('/api/jobs/214')->assertJsonPath('engine.newerSheet', 2)->assertJsonPath('engine.sheetVersion', 1);
     expect($range())->toBe(0.065);
     $this->enter(214, $this->entry('sheet_adopted', ['version' => 2, 'from' => 1]))->assertJsonPath('results.0.state', 'stored');
-    $this->getJson('/api/jobs/214')->assertJsonPath('newerSheet', null)->assertJsonPath('sheetVersion', 2);
+    $this->getJson('/api/jobs/214')->assertJsonPath('engine.newerSheet', null)->assertJsonPath('engine.sheetVersion', 2);
     expect($range())->toBe(0.058)->and(Sheet::query()->where('slug', 'ulvane-139r')->count())->toBe(2);
-    $adopted = $this->getJson('/api/jobs/214')->json('slip.0');
+    $adopted = $this->getJson('/api/jobs/214')->json('log.slip.0');
     expect($adopted['text'])->toBe('Sheet: version 2 in place of version 1');
     $this->enter(214, $this->entry('entry_struck', ['entry' => $adopted['id'], 'reason' => 'the old pistons went in'], at: '2026-11-24T11:40:00Z'))->assertJsonPath('results.0.state', 'stored');
-    $this->getJson('/api/jobs/214')->assertJsonPath('sheetVersion', 1);
+    $this->getJson('/api/jobs/214')->assertJsonPath('engine.sheetVersion', 1);
     expect($range())->toBe(0.065);
 });
 

@@ -30,12 +30,12 @@ const SOUND = [
 /** @return list<array{0: string, 1: array<string, mixed>}> what does the thing that is next on a job: kinds and payloads */
 function nextEntries(array $job, array $sound): array
 {
-    $next = $job['next'];
+    $next = $job['planning']['next'];
     if ($next['kind'] === 'lift') {
         return [['slab_lifted', ['slab' => $next['slab']]]];
     }
     if ($next['kind'] === 'spot') {
-        $spot = collect($job['spots'])->firstWhere('id', $next['id']);
+        $spot = collect($job['measuring']['spots'])->firstWhere('id', $next['id']);
         $read = $sound[$spot['id']] ?? $sound[$spot['quantity']] ?? null;
 
         return [['reading_taken', ['spot' => $spot['id'], 'reading' => match ($spot['form']) {
@@ -45,7 +45,7 @@ function nextEntries(array $job, array $sound): array
             default => $read,
         }]]];
     }
-    $step = collect($job['steps'])->firstWhere('id', $next['id']);
+    $step = collect($job['planning']['steps'])->firstWhere('id', $next['id']);
     if ($step['kind'] !== 'hold') {
         return [['step_done', ['step' => $step['id']]]];
     }
@@ -59,19 +59,19 @@ it('leads a whole job from the intake to the hand-over, one thing next at a time
     $job = $this->actingAs($this->person())
         ->postJson('/api/jobs', ['sheet' => $sheet, 'owner' => 'Ferry slip', 'condition' => 'whole', 'complaint' => 'Smokes.'])->json();
     $number = $job['number'];
-    for ($turn = 0; $turn < 200 && $job['next']['kind'] !== 'none'; $turn++) {
+    for ($turn = 0; $turn < 200 && $job['planning']['next']['kind'] !== 'none'; $turn++) {
         $entries = array_map(fn (array $act): array => $this->entry(...$act), nextEntries($job, SOUND[$sheet]));
         $states = array_column($this->enter($number, ...$entries)->assertOk()->json('results'), 'state');
-        expect(array_unique($states))->toBe(['stored'], $job['next']['text']);
+        expect(array_unique($states))->toBe(['stored'], $job['planning']['next']['text']);
         $job = $this->getJson("/api/jobs/$number")->json();
     }
-    $open = array_filter($job['steps'], static fn (array $step): bool => $step['state'] !== 'done');
-    $judged = array_filter(array_column($job['assessments'], 'verdict', 'id'), static fn (?array $verdict): bool => ($verdict['state'] ?? 'unknown') !== 'unknown');
+    $open = array_filter($job['planning']['steps'], static fn (array $step): bool => $step['state'] !== 'done');
+    $judged = array_filter(array_column($job['measuring']['assessments'], 'verdict', 'id'), static fn (?array $verdict): bool => ($verdict['state'] ?? 'unknown') !== 'unknown');
     expect(array_column($open, 'id'))->toBe([])
         ->and(count($judged))->toBeGreaterThan(10)
         ->and(array_filter(array_map(static fn (array $verdict): string => $verdict['state'], $judged), static fn (string $state): bool => $state !== 'within'))->toBe([])
-        ->and(array_unique(array_column($job['slabs'], 'state')))->toBe(['torqued'], 'every slab is on again');
-    $twoSaw = array_filter($job['steps'], static fn (array $step): bool => $step['secondPerson']);
+        ->and(array_unique(array_column($job['stack']['slabs'], 'state')))->toBe(['torqued'], 'every slab is on again');
+    $twoSaw = array_filter($job['planning']['steps'], static fn (array $step): bool => $step['secondPerson']);
     expect(array_unique(array_merge(...array_column($twoSaw, 'answerers'))))->toEqualCanonicalizing(['TW', 'PQ']);
 
     $this->enter($number, $this->entry('handed_over', ['note' => 'two tanks gently']))->assertJsonPath('results.0.state', 'stored');

@@ -3,8 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
-use App\Bench\BuildView;
-use App\Bench\Shop;
+use App\Bench\MeasuringView;
 use App\Http\SentDocument;
 use App\Http\Shapes\AssessmentShape;
 use App\Http\Shapes\PreviewShape;
@@ -41,7 +40,7 @@ final class PreviewController
         }
         $spot = is_string($payload->spot ?? null) ? $payload->spot : '';
         $reading = $state->readings->at($spot);
-        $view = new BuildView($job, $state, Shop::now());
+        $view = new MeasuringView($state);
         $touched = array_filter($state->verdicts->all(), static fn (Assessment $assessment): bool => in_array($spot, $assessment->subject->spots, true));
 
         return new JsonResponse(new PreviewShape(

@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\BuildView;
+use App\Bench\MeasuringView;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\ToolKindShape;
@@ -26,7 +26,7 @@ final class ToolController
     ])]
     public function index(): JsonResponse
     {
-        return new JsonResponse(BuildView::tools());
+        return new JsonResponse(MeasuringView::tools());
     }
 
     #[OA\Get(path: '/api/tools/kinds', summary: 'The kinds of tool that a shop keeps, and what each reads', tags: ['tools'], responses: [

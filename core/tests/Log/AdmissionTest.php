@@ -99,7 +99,8 @@ it('says why a step has to wait, where that is a matter of access', function () 
     });
     $sheet = demoSheet('ostrel-608');
     $all = upTo($sheet, 'head-gasket');
-    $late = Before::of(worked($sheet, [...array_filter($all, fn (array $act): bool => $act[1]['step'] !== 'deck'), ['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']]]));
+    $withoutDeck = array_filter($all, fn (array $act): bool => ($act[1]['step'] ?? '') !== 'deck');
+    $late = Before::of(worked($sheet, [['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']], ...$withoutDeck]));
     expect(fn () => $late->enter('step_done', (object) ['step' => 'head-on']))->toThrow(function (Refusal $refusal): void {
         expect($refusal->getMessage())->toContain('Cannot be reached after: the deck is read on the bare barrel.');
     });

@@ -17,7 +17,7 @@ function answered(string $hold, array $answers): BuildState
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
     $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     foreach (upTo($sheet, $hold) as $index => [$kind, $payload]) {
-        if ($payload['step'] !== $hold) {
+        if (($payload['step'] ?? $payload['hold']) !== $hold) {
             $entries[] = Entry::stored("s$index", $kind, (object) $payload, $at = $at->modify('+11 minutes'), 'TW');
         }
     }

@@ -1,12 +1,14 @@
 <?php
 
+use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kinds;
 
-/** The last of these entries, in the shop's words. */
+/** The last of these entries as it stands in a log, in the shop's words: also what could not be entered today. */
 function told(string $engine, array ...$acts): string
 {
-    $state = worked(demoSheet($engine), $acts);
+    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
+    $state = Build::replay(demoSheet($engine), array_map(static fn (array $act, int $index): Entry => Entry::stored("$index", $act[0], json_decode(json_encode((object) $act[1])), $at, 'TW'), $acts, array_keys($acts)), $at);
 
     return $state->entries[count($state->entries) - 1]->said->words($state);
 }

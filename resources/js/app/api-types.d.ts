@@ -848,65 +848,99 @@ export interface components {
             wrong: number;
             entered: boolean;
         };
-        /** @description A job as the build screen shows it. */
-        Job: {
-            number: number;
-            title: string;
-            description: string;
-            facts: string;
+        /** @description Whose it is, what was wrong with it, when it is promised, and what still stands open before it goes. */
+        JobClosing: {
             owner: string;
             complaint: string;
-            promised: string | null;
-            promisedInWords: string | null;
-            late: boolean;
-            lastSeq: number;
-            /** Format: float */
-            progress: number;
-            togetherUpTo: string | null;
+            symptoms: components["schemas"]["Symptom"][];
+            /** @description earlier jobs of the same owner and engine */
+            earlier: number[];
+            promise: components["schemas"]["Promise"];
+            openEnds: string[];
+            /** @description when the machine was handed over */
+            handedOver: string | null;
+        };
+        /** @description The engine of a job: its sheet, as the screens need it. */
+        JobEngine: {
+            description: string;
+            facts: string;
             drawing: components["schemas"]["Drawing"];
-            slabs: components["schemas"]["Slab"][];
-            spots: components["schemas"]["Spot"][];
-            assessments: components["schemas"]["Assessment"][];
-            steps: components["schemas"]["Step"][];
-            next: components["schemas"]["Next"];
-            parts: components["schemas"]["Part"][];
-            tools: components["schemas"]["Tool"][];
-            slip: components["schemas"]["SlipLine"][];
+            sheet: string;
+            sheetVersion: number;
+            /** @description a later version of the sheet than the one this job began with */
+            newerSheet: number | null;
+            /** @description the sheet's own note on its engine */
+            sheetNote: string | null;
+            findings: components["schemas"]["Finding"][];
+        };
+        /** @description What the readings say about bores, pistons, rings and shells. */
+        JobFitting: {
             bores: components["schemas"]["BoreAdvice"][];
             pairing: components["schemas"]["Pairing"] | null;
             gaps: components["schemas"]["GapPlace"][];
+            honing: components["schemas"]["Honing"];
             marks: components["schemas"]["MarkedPart"][];
             /** @description what would tell of the marks that are too close to call */
             marksSettledBy: string | null;
             shells: components["schemas"]["ShellChoice"][];
-            honing: components["schemas"]["Honing"];
-            /** @description a later version of the sheet than the one this job began with */
-            newerSheet: number | null;
-            sheet: string;
-            sheetVersion: number;
-            nextSteps: string[];
+        };
+        /** @description What happened, and who can have done it. */
+        JobLog: {
+            /** @description the last entry that this answer knows of */
+            lastSeq: number;
+            /** @description the newest first */
+            slip: components["schemas"]["SlipLine"][];
+            /** @description initials of everybody in the shop */
+            people: string[];
+        };
+        /** @description What is read, what came of it, and with what one reads. */
+        JobMeasuring: {
+            spots: components["schemas"]["Spot"][];
+            assessments: components["schemas"]["Assessment"][];
+            tools: components["schemas"]["Tool"][];
+        };
+        /** @description Parts on order, parts that the work spends, and where each part was at home. */
+        JobParts: {
+            orders: components["schemas"]["Part"][];
+            planned: components["schemas"]["PlannedPart"][];
+            home: components["schemas"]["HomePart"][];
+        };
+        /** @description The order of work. */
+        JobPlanning: {
+            steps: components["schemas"]["Step"][];
+            next: components["schemas"]["Next"];
             waits: components["schemas"]["Wait"][];
             ledger: components["schemas"]["LedgerItem"][];
             debts: components["schemas"]["Debt"][];
-            plannedParts: components["schemas"]["PlannedPart"][];
             schools: components["schemas"]["School"][];
-            openEnds: string[];
-            symptoms: components["schemas"]["Symptom"][];
             minutesLeft: number;
-            /** @description earlier jobs of the same owner and engine */
-            earlier: number[];
+            /**
+             * Format: float
+             * @description how much of the work is done, 0 to 1
+             */
+            progress: number;
+        };
+        /** @description A job as its screens show it: one part for each chapter of the trade. */
+        Job: {
+            number: number;
+            title: string;
+            zone: string;
+            engine: components["schemas"]["JobEngine"];
+            stack: components["schemas"]["JobStack"];
+            planning: components["schemas"]["JobPlanning"];
+            measuring: components["schemas"]["JobMeasuring"];
+            fitting: components["schemas"]["JobFitting"];
+            parts: components["schemas"]["JobParts"];
+            closing: components["schemas"]["JobClosing"];
+            log: components["schemas"]["JobLog"];
+        };
+        /** @description What lies on what, and how far it stands. */
+        JobStack: {
+            slabs: components["schemas"]["Slab"][];
+            togetherUpTo: string | null;
             /** @description slabs that have a bolt board */
             trays: string[];
             acts: components["schemas"]["Act"][];
-            homeParts: components["schemas"]["HomePart"][];
-            findings: components["schemas"]["Finding"][];
-            /** @description the sheet's own note on its engine */
-            sheetNote: string | null;
-            /** @description initials of everybody in the shop */
-            people: string[];
-            /** @description when the machine was handed over */
-            handedOver: string | null;
-            zone: string;
         };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
         KeepOff: {
@@ -1046,6 +1080,12 @@ export interface components {
             message?: string | null;
             read?: string | null;
             allowed?: string | null;
+        };
+        /** @description The day that a job is promised for. */
+        Promise: {
+            day: string | null;
+            inWords: string | null;
+            late: boolean;
         };
         /** @description What stands at a measuring place, as it was typed. */
         Reading: {

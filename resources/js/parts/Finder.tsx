@@ -75,7 +75,7 @@ function useFound(text: string): Found[] {
         text: `${item.title} · job ${item.number}`,
         of: item.owner,
     }))
-    const spots = (job?.spots ?? []).map((spot) => ({
+    const spots = (job?.measuring.spots ?? []).map((spot) => ({
         to: `/jobs/${job?.number}?at=${spot.id}`,
         text: spot.name,
         of: spot.reading?.text ?? 'not measured',

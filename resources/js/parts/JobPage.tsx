@@ -19,7 +19,7 @@ export function JobPage({
     }
     return (
         <main
-            data-seq={job.data.lastSeq}
+            data-seq={job.data.log.lastSeq}
             className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6 print:max-w-none print:p-0"
         >
             <div className="mb-3 flex flex-wrap items-baseline gap-x-4">

@@ -35,7 +35,7 @@ async function partsPage(
     needs: { part: string; by: string }[] = [],
     shelf: Schemas['ShelfPart'][] = [],
 ) {
-    answers['/jobs/214'] = () => ({ document: aJob({ plannedParts: parts }) })
+    answers['/jobs/214'] = () => ({ document: aJob({ planned: parts }) })
     answers['/dates'] = () => ({ document: { jobs: [{ number: 214, needs }] } })
     answers['/shelf'] = () => ({ document: shelf })
     show(<Parts />)
@@ -379,12 +379,12 @@ describe('the slots', () => {
     ]
 
     it('give a part back to its place with one touch', () => {
-        show(<Slots job={aJob({ slabs, homeParts: two })} />)
+        show(<Slots job={aJob({ slabs, home: two })} />)
         fireEvent.click(screen.getByRole('button', { name: 'Bucket of inlet valve: back' }))
         expect(entered).toEqual([{ job: 214, kind: 'part_back', payload: { part: 'bucket.1in', place: '1in' } }])
     })
     it('question another place', () => {
-        show(<Slots job={aJob({ slabs, homeParts: two })} />)
+        show(<Slots job={aJob({ slabs, home: two })} />)
         fireEvent.click(screen.getByRole('button', { name: 'Bucket of inlet valve: elsewhere' }))
         const dialog = within(screen.getByRole('dialog'))
         expect(
@@ -400,7 +400,7 @@ describe('the slots', () => {
             home({ elsewhere: '1ex', reason: 'pitted', isSaid: true }),
             home({ id: 'bucket.1ex', place: '1ex', placeName: 'exhaust valve', isOut: false }),
         ]
-        const { container } = show(<Slots job={aJob({ slabs, homeParts: parts })} />)
+        const { container } = show(<Slots job={aJob({ slabs, home: parts })} />)
         expect(container.textContent).toContain('at exhaust valve: pitted')
         expect(container.textContent).toContain('in its place')
         expect(screen.queryAllByRole('button')).toEqual([])

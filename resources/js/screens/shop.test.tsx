@@ -24,7 +24,7 @@ const floorJob = (parts: Partial<Schemas['FloorJob']>): Schemas['FloorJob'] =>
         late: false,
         progress: 0.2,
         togetherUpTo: null,
-        drawing: aJob().drawing,
+        drawing: aJob().engine.drawing,
         slabs: [],
         next: { kind: 'step', id: 'a', slab: null, text: 'Clean the barrel', why: 'Carbon.', canBeWorked: true },
         parts: [],
@@ -334,7 +334,7 @@ describe('pistons and bores', () => {
         best: [cell('1', '2', 0.004), cell('2', '1', 0.003)],
         chosen: [],
     }
-    const two = aJob().drawing
+    const two = aJob().engine.drawing
     const cylinders = [
         { id: '1', name: 'left cylinder' },
         { id: '2', name: 'right cylinder' },

@@ -78,39 +78,15 @@ export function show(element: ReactElement, at = '/jobs/214', path = '/jobs/:num
     return { ...view, router, client }
 }
 
-/** A job with as little in it as a test needs. */
-export function aJob(parts: Partial<Job> = {}): Job {
-    return {
-        number: 214,
-        title: 'Ulvane 139 R',
-        owner: 'Brannoch Moor Rescue',
-        complaint: '',
-        zone: 'Europe/Lisbon',
+const least = {
+    engine: {
+        description: '',
+        facts: '',
         sheet: 'ulvane-139r',
         sheetVersion: 1,
         newerSheet: null,
-        slabs: [],
-        spots: [],
-        assessments: [],
-        steps: [],
-        marks: [],
-        shells: [],
-        bores: [],
-        honing: { lining: 'iron', tools: ['ball hone'], budget: 0.02, taperMax: 0.015 },
-        plannedParts: [],
-        parts: [],
-        waits: [],
-        ledger: [],
-        debts: [],
-        acts: [],
-        homeParts: [],
-        findings: [],
-        symptoms: [],
-        earlier: [],
-        openEnds: [],
-        people: ['IC', 'TW', 'PQ'],
-        handedOver: null,
         sheetNote: null,
+        findings: [],
         drawing: {
             bore: 86,
             stroke: 72.5,
@@ -120,8 +96,62 @@ export function aJob(parts: Partial<Job> = {}): Job {
             cylinders: [{ id: '1', name: 'cylinder', phase: 0, belowTop: 0, crank: 0, bank: null }],
             rings: [],
         },
-        ...parts,
-    } as unknown as Job
+    },
+    stack: { slabs: [], togetherUpTo: null, trays: [], acts: [] },
+    planning: {
+        steps: [],
+        next: undefined,
+        waits: [],
+        ledger: [],
+        debts: [],
+        schools: [],
+        minutesLeft: 0,
+        progress: 0,
+    },
+    measuring: { spots: [], assessments: [], tools: [] },
+    fitting: {
+        bores: [],
+        pairing: null,
+        gaps: [],
+        honing: { lining: 'iron', tools: ['ball hone'], budget: 0.02, taperMax: 0.015 },
+        marks: [],
+        marksSettledBy: null,
+        shells: [],
+    },
+    parts: { orders: [], planned: [], home: [] },
+    closing: {
+        owner: 'Brannoch Moor Rescue',
+        complaint: '',
+        symptoms: [],
+        earlier: [],
+        promise: { day: null, inWords: null, late: false },
+        openEnds: [],
+        handedOver: null,
+    },
+    log: { lastSeq: 0, slip: [], people: ['IC', 'TW', 'PQ'] },
+}
+
+type Chapters = {
+    [C in keyof typeof least]: Job[C]
+}
+type Stated = Partial<
+    Chapters['engine'] &
+        Chapters['stack'] &
+        Chapters['planning'] &
+        Chapters['measuring'] &
+        Chapters['fitting'] &
+        Chapters['parts'] &
+        Chapters['closing'] &
+        Chapters['log']
+>
+
+/** A job with as little in it as a test needs; what the test states goes to the chapter that it belongs to. */
+export function aJob(stated: Stated = {}): Job {
+    const chapters = Object.entries(least).map(([name, chapter]) => [
+        name,
+        { ...chapter, ...Object.fromEntries(Object.entries(stated).filter(([key]) => key in chapter)) },
+    ])
+    return { number: 214, title: 'Ulvane 139 R', zone: 'Europe/Lisbon', ...Object.fromEntries(chapters) } as Job
 }
 
 export function aStep(parts: Partial<Step> = {}): Step {

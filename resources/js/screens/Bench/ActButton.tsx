@@ -20,11 +20,11 @@ export function ActButton({ job, className }: { job: Job; className: string }) {
 }
 
 function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
-    const valves = job.spots.filter((spot) => spot.quantity === 'valve_lash')
+    const valves = job.measuring.spots.filter((spot) => spot.quantity === 'valve_lash')
     const draft = useDraft(`act:${job.number}`, {
-        act: job.acts[0]?.act ?? '',
-        cylinder: job.drawing.cylinders[0]?.id ?? '',
-        ring: job.drawing.rings[0]?.id ?? '',
+        act: job.stack.acts[0]?.act ?? '',
+        cylinder: job.engine.drawing.cylinders[0]?.id ?? '',
+        ring: job.engine.drawing.rings[0]?.id ?? '',
         valve: valves[0]?.part ?? '',
         note: '',
     })
@@ -34,7 +34,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
         isOfCylinder = false,
         isOfRing = false,
         isOfValve = false,
-    } = job.acts.find((each) => each.act === act) ?? {}
+    } = job.stack.acts.find((each) => each.act === act) ?? {}
     const submit = (event: FormEvent) => {
         event.preventDefault()
         const body = {
@@ -69,22 +69,22 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
                 'Act',
                 act,
                 set('act'),
-                job.acts.map((each) => [each.act, each.act]),
+                job.stack.acts.map((each) => [each.act, each.act]),
             )}
             {isOfCylinder &&
-                job.drawing.cylinders.length > 1 &&
+                job.engine.drawing.cylinders.length > 1 &&
                 choice(
                     'Cylinder',
                     cylinder,
                     set('cylinder'),
-                    job.drawing.cylinders.map((each) => [each.id, each.name]),
+                    job.engine.drawing.cylinders.map((each) => [each.id, each.name]),
                 )}
             {isOfRing &&
                 choice(
                     'Ring',
                     ring,
                     set('ring'),
-                    job.drawing.rings.map((each) => [each.id, each.name]),
+                    job.engine.drawing.rings.map((each) => [each.id, each.name]),
                 )}
             {isOfValve &&
                 choice(

@@ -33,11 +33,12 @@ function BuildOf({ job }: { job: Job }) {
     const [chosen, setChosen] = useState<string | null>(null)
     const navigate = useNavigate()
     const desk = useDesk(job)
-    const barrel = job.slabs.find((slab) => slab.drawnAs === 'barrel')?.id ?? job.slabs[0]?.id ?? ''
-    const slab = chosen ?? job.next.slab ?? barrel
+    const barrel = job.stack.slabs.find((slab) => slab.drawnAs === 'barrel')?.id ?? job.stack.slabs[0]?.id ?? ''
+    const slab = chosen ?? job.planning.next.slab ?? barrel
     const goNext = () => {
-        setChosen(job.next.slab ?? barrel)
-        const spot = job.next.kind === 'spot' && job.spots.find((item) => item.id === job.next.id)
+        setChosen(job.planning.next.slab ?? barrel)
+        const spot =
+            job.planning.next.kind === 'spot' && job.measuring.spots.find((item) => item.id === job.planning.next.id)
         if (spot) {
             desk.focus(spot)
         } else {
@@ -48,7 +49,7 @@ function BuildOf({ job }: { job: Job }) {
     const asked = params.get('at')
     // biome-ignore lint/correctness/useExhaustiveDependencies: the address asks once
     useEffect(() => {
-        const spot = job.spots.find((item) => item.id === asked)
+        const spot = job.measuring.spots.find((item) => item.id === asked)
         if (spot) {
             setChosen(spot.slab)
             desk.focus(spot)
@@ -63,7 +64,7 @@ function BuildOf({ job }: { job: Job }) {
         },
         r: () => navigate(`/jobs/${job.number}/record`),
         digit: () => {
-            const spot = job.spots.find((item) => item.id === job.next.id)
+            const spot = job.measuring.spots.find((item) => item.id === job.planning.next.id)
             if (spot && !desk.active) {
                 desk.focus(spot)
             }
@@ -72,7 +73,7 @@ function BuildOf({ job }: { job: Job }) {
 
     return (
         <main
-            data-seq={job.lastSeq}
+            data-seq={job.log.lastSeq}
             className="grid min-h-0 flex-1 grid-cols-1 md:h-[calc(100dvh-3.25rem)] md:flex-none md:grid-cols-[12.5rem_minmax(0,1fr)] lg:grid-cols-[16.5rem_minmax(0,1fr)_18rem]"
         >
             <Stack job={job} selected={slab} onSelect={setChosen} />

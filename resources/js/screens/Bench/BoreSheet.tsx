@@ -76,7 +76,7 @@ function Shape({ item }: { item: Assessment }) {
 export function assessmentOf(job: Job, desk: Desk, id: string): Assessment | undefined {
     return (
         desk.preview?.assessments.find((assessment) => assessment.id === id) ??
-        job.assessments.find((assessment) => assessment.id === id)
+        job.measuring.assessments.find((assessment) => assessment.id === id)
     )
 }
 
@@ -90,7 +90,7 @@ const WORDS: Record<string, string> = {
 
 /** What to do with the bore: the advice lit, the other ways beside it with why they are not. */
 export function DecideBore({ job, cylinder }: { job: Job; cylinder: string }) {
-    const bore = job.bores.find((item) => item.cylinder === cylinder)
+    const bore = job.fitting.bores.find((item) => item.cylinder === cylinder)
     if (!bore || bore.missing) {
         return null
     }

@@ -7,7 +7,7 @@ import type { Desk } from './useDesk'
 
 /** The readings of one cylinder with what they mean: piston, bore, clearance, rings. */
 export function CylinderSheet({ job, slab, cylinder, desk }: { job: Job; slab: string; cylinder: string; desk: Desk }) {
-    const spots = job.spots.filter((spot) => spot.cylinder === cylinder && spot.slab === slab)
+    const spots = job.measuring.spots.filter((spot) => spot.cylinder === cylinder && spot.slab === slab)
     const of = (group: string) => spots.filter((spot) => spot.group === group && (spot.isExpected || spot.reading))
     const clearance = assessmentOf(job, desk, `piston_clearance.${cylinder}`)
     return (

@@ -200,7 +200,7 @@ function Meaning({
                     label="read with"
                     kinds={spot.instruments}
                     job={job}
-                    value={toolFor(spot, habit, job.tools) ?? ''}
+                    value={toolFor(spot, habit, job.measuring.tools) ?? ''}
                     onChange={(id) => desk.setHabit({ tools: { ...habit.tools, [spot.instrument]: id } })}
                 />
                 <span className="text-[#c2cec9]">
@@ -235,8 +235,10 @@ function SettingRow({ desk, job }: { desk: Desk; job: Job }) {
                 label="set with"
                 kinds={['micrometer', 'setting ring']}
                 job={job}
-                value={desk.habit.setWith || (job.tools.find((tool) => tool.kind === 'micrometer')?.id ?? '')}
-                onChange={(id) => desk.setHabit({ setWith: id, ...ringSize(job.tools.find((tool) => tool.id === id)) })}
+                value={desk.habit.setWith || (job.measuring.tools.find((tool) => tool.kind === 'micrometer')?.id ?? '')}
+                onChange={(id) =>
+                    desk.setHabit({ setWith: id, ...ringSize(job.measuring.tools.find((tool) => tool.id === id)) })
+                }
             />
         </>
     )
@@ -255,8 +257,8 @@ function ToolChoice({
     value: string
     onChange: (id: string) => void
 }) {
-    const suited = job.tools.filter((tool) => kinds.includes(tool.kind))
-    const others = job.tools.filter((tool) => !kinds.includes(tool.kind) && tool.kind !== 'feeler leaves')
+    const suited = job.measuring.tools.filter((tool) => kinds.includes(tool.kind))
+    const others = job.measuring.tools.filter((tool) => !kinds.includes(tool.kind) && tool.kind !== 'feeler leaves')
     if (kinds.length === 0) {
         return null
     }

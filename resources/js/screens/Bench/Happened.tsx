@@ -43,7 +43,7 @@ export function Happened({ job }: { job: Job }) {
 
 function HappenedForm({ job, kind, onDone }: { job: Job; kind: Happening; onDone: () => void }) {
     const draft = useDraft<Record<string, string>>(`happened:${job.number}:${kind.title}`, {})
-    const { slab = job.slabs[0]?.id ?? '', step = '', ...values } = draft.value
+    const { slab = job.stack.slabs[0]?.id ?? '', step = '', ...values } = draft.value
     const set = (name: string, value: string) => draft.change({ ...draft.value, [name]: value })
     const missing =
         kind.fields.some(([name], index) => index === 0 && !values[name]?.trim()) ||
@@ -87,7 +87,7 @@ function HappenedForm({ job, kind, onDone }: { job: Job; kind: Happening; onDone
                         value={slab}
                         onChange={(event) => set('slab', event.target.value)}
                     >
-                        {job.slabs.map((each) => (
+                        {job.stack.slabs.map((each) => (
                             <option key={each.id} value={each.id}>
                                 {each.name}
                             </option>
@@ -104,7 +104,7 @@ function HappenedForm({ job, kind, onDone }: { job: Job; kind: Happening; onDone
                         onChange={(event) => set('step', event.target.value)}
                     >
                         <option value="">none, only call me</option>
-                        {job.steps
+                        {job.planning.steps
                             .filter((each) => each.state !== 'done')
                             .map((each) => (
                                 <option key={each.id} value={each.id}>

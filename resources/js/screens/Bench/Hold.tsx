@@ -124,7 +124,7 @@ function Second({
     onSecond: (initials: string) => void
 }) {
     const alone = left === 0 && step.answerers.length < 2
-    const others = job.people.filter((initials) => !(step.answerers.length === 1 && step.answerers[0] === initials))
+    const others = job.log.people.filter((initials) => !(step.answerers.length === 1 && step.answerers[0] === initials))
     return (
         <fieldset className="mt-1 flex flex-wrap items-center gap-2" aria-label="Second person">
             <span className={`text-sm ${alone ? 'font-bold' : ''}`}>

@@ -21,7 +21,7 @@ export function LiftButton({
     className?: string
 }) {
     const [asking, setAsking] = useState(false)
-    const height = job.slabs.findIndex((item) => item.id === slab.id)
+    const height = job.stack.slabs.findIndex((item) => item.id === slab.id)
     if (height <= 0 || slab.state === 'off') {
         return null
     }
@@ -44,7 +44,7 @@ export function LiftButton({
 
 function Cost({ job, slab, onClose }: { job: Job; slab: Schemas['Slab']; onClose: () => void }) {
     const cost = useQuery({
-        queryKey: ['lift-cost', job.number, job.lastSeq, slab.id],
+        queryKey: ['lift-cost', job.number, job.log.lastSeq, slab.id],
         queryFn: () => call<Schemas['LiftCost']>('GET', `/jobs/${job.number}/lift-cost/${slab.id}`),
     })
     const lift = () => {

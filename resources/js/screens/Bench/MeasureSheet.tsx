@@ -24,9 +24,11 @@ const BARREL = ['piston', 'bore', 'rings']
 /** Everything else this slab is read at, laid out by the part it belongs to. */
 export function MeasureSheet({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
     const [more, setMore] = useState(false)
-    const spots = job.spots.filter((spot) => spot.slab === slab && !BARREL.includes(spot.group))
+    const spots = job.measuring.spots.filter((spot) => spot.slab === slab && !BARREL.includes(spot.group))
     const shown = spots.filter((spot) => more || spot.isExpected || spot.reading || spot.form === 'yes or no')
-    const rings = job.spots.filter((spot) => spot.slab === slab && BARREL.includes(spot.group) && !spot.isExpected)
+    const rings = job.measuring.spots.filter(
+        (spot) => spot.slab === slab && BARREL.includes(spot.group) && !spot.isExpected,
+    )
     const groups = [...new Set(shown.map((spot) => spot.group))]
     const hidden = spots.length - shown.length
     return (
@@ -95,7 +97,7 @@ function Group({ job, spots, desk }: { job: Job; spots: Spot[]; desk: Desk }) {
 const GRAVITY = ['out', 'unsure', 'worn', 'unknown']
 
 function worst(job: Job, spots: Spot[]): Spot | undefined {
-    const state = (spot: Spot) => job.assessments.find((item) => item.id === spot.id)?.verdict?.state ?? ''
+    const state = (spot: Spot) => job.measuring.assessments.find((item) => item.id === spot.id)?.verdict?.state ?? ''
     return [...spots]
         .filter((spot) => GRAVITY.includes(state(spot)))
         .sort((one, other) => GRAVITY.indexOf(state(one)) - GRAVITY.indexOf(state(other)))[0]
@@ -111,7 +113,7 @@ function place(spot: Spot): string {
 
 /** What is not as new on this slab, the worst first. */
 export function WorstFirst({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
-    const bad = job.assessments
+    const bad = job.measuring.assessments
         .filter((item) => item.slab === slab && item.verdict && GRAVITY.slice(0, 3).includes(item.verdict.state))
         .sort((one, other) => GRAVITY.indexOf(one.verdict?.state ?? '') - GRAVITY.indexOf(other.verdict?.state ?? ''))
     if (bad.length < 2) {
@@ -125,7 +127,9 @@ export function WorstFirst({ job, slab, desk }: { job: Job; slab: string; desk: 
                         type="button"
                         className="flex min-h-11 items-center gap-1.5 rounded-field border border-line px-2.5 text-sm hover:bg-base-200"
                         onClick={() => {
-                            const spot = job.spots.find((each) => each.id === item.spots[item.spots.length - 1])
+                            const spot = job.measuring.spots.find(
+                                (each) => each.id === item.spots[item.spots.length - 1],
+                            )
                             if (spot) {
                                 desk.focus(spot)
                             }

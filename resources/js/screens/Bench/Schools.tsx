@@ -14,7 +14,7 @@ export function SchoolsButton({ job }: { job: Job }) {
             </button>
             <Dialog open={open} onClose={() => setOpen(false)} title="How it is done here">
                 <div className="max-h-[68dvh] space-y-4 overflow-y-auto">
-                    {job.schools.map((school) => (
+                    {job.planning.schools.map((school) => (
                         <Matter key={school.matter} job={job} school={school} />
                     ))}
                 </div>

@@ -24,7 +24,7 @@ function byDay(lines: Line[], zone: string): Map<string, Line[]> {
 /** The running log in the shop's words, the newest on top; what was struck out stays to be read. */
 export const Slip = memo(function Slip({ job }: { job: Job }) {
     const waiting = useWaiting(job.number)
-    const days = byDay(job.slip, job.zone)
+    const days = byDay(job.log.slip, job.zone)
     return (
         <div className="p-4">
             <SlipTop job={job} />

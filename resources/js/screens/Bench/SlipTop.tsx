@@ -8,10 +8,10 @@ import { Happened } from './Happened'
 export function SlipTop({ job }: { job: Job }) {
     return (
         <>
-            {job.waits.map((wait) => (
+            {job.planning.waits.map((wait) => (
                 <WaitCard key={wait.id} job={job} wait={wait} />
             ))}
-            {job.parts.map((part) => (
+            {job.parts.orders.map((part) => (
                 <Card
                     key={part.part}
                     title={part.part}
@@ -22,7 +22,7 @@ export function SlipTop({ job }: { job: Job }) {
                     </Answer>
                 </Card>
             ))}
-            {job.ledger.map((item) => (
+            {job.planning.ledger.map((item) => (
                 <Card
                     key={item.what}
                     title={item.what}
@@ -37,7 +37,7 @@ export function SlipTop({ job }: { job: Job }) {
                     </Answer>
                 </Card>
             ))}
-            {job.debts.map((debt) => (
+            {job.planning.debts.map((debt) => (
                 <Card
                     key={debt.what}
                     title={`${debt.what}: owed its torque`}

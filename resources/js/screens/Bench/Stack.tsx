@@ -26,12 +26,18 @@ export const Stack = memo(function Stack({
     const column = useRef<HTMLElement>(null)
     const width = Math.min(340, useWidth(column, 264))
     const drawn = Math.round(width * 0.53)
-    const slabs = new Map(job.slabs.map((slab) => [slab.id, slab]))
-    const layout = layoutStack(job.drawing, job.slabs, drawn, (slab) => leastHeight(slabs.get(slab.id), width < 230), {
-        togetherUpTo: job.togetherUpTo,
-        strip: 22,
-    })
-    const line = waterline(layout, job.togetherUpTo)
+    const slabs = new Map(job.stack.slabs.map((slab) => [slab.id, slab]))
+    const layout = layoutStack(
+        job.engine.drawing,
+        job.stack.slabs,
+        drawn,
+        (slab) => leastHeight(slabs.get(slab.id), width < 230),
+        {
+            togetherUpTo: job.stack.togetherUpTo,
+            strip: 22,
+        },
+    )
+    const line = waterline(layout, job.stack.togetherUpTo)
     return (
         <nav ref={column} aria-label="The engine, from the top" className="min-h-0 overflow-y-auto bg-base-300 pt-2">
             <div className="relative" style={{ height: layout.height }}>
@@ -56,7 +62,7 @@ export const Stack = memo(function Stack({
                     className="pointer-events-none absolute inset-0 text-base-content"
                     aria-hidden="true"
                 >
-                    <StackDrawing drawing={job.drawing} layout={layout} selected={selected} />
+                    <StackDrawing drawing={job.engine.drawing} layout={layout} selected={selected} />
                     {line !== null && (
                         <path
                             d={`M4 ${line - 3}H${width - 4}`}
@@ -76,7 +82,7 @@ export const Stack = memo(function Stack({
                 )}
             </div>
             <p className="px-3 pt-2 pb-4 text-sm text-quiet">
-                {job.facts}
+                {job.engine.facts}
                 {inFrame(job) && ' · worked on in the frame'}
             </p>
         </nav>
@@ -84,7 +90,7 @@ export const Stack = memo(function Stack({
 })
 
 const inFrame = (job: Job) =>
-    job.schools.some((school) => school.matter === 'worked' && school.chosen === 'in the frame')
+    job.planning.schools.some((school) => school.matter === 'worked' && school.chosen === 'in the frame')
 
 /** Room for the name, the state and one line a kind of verdict. */
 function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number {

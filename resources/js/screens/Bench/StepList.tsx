@@ -14,7 +14,7 @@ export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: 
             .filter((entry) => entry.kind === 'step_done' && entry.refusal === null)
             .map((entry) => (entry.payload as { step: string }).step),
     )
-    const steps = job.steps.filter((step) => step.slab === slab)
+    const steps = job.planning.steps.filter((step) => step.slab === slab)
     if (steps.length === 0) {
         return null
     }
@@ -48,9 +48,9 @@ function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<stri
     const done = step.state === 'done' || ticked.has(step.id)
     const open = step.needs.filter((need) => !ticked.has(need))
     const ready = !done && (step.canBeDone || (step.needs.length > 0 && open.length === 0))
-    const first = job.steps.find((other) => other.id === open[0])
+    const first = job.planning.steps.find((other) => other.id === open[0])
     if (step.kind === 'hold' && !done && open.length === 0) {
-        if (job.next.id === step.id) {
+        if (job.planning.next.id === step.id) {
             return (
                 <li className="border-b border-line py-2 font-bold">
                     {step.name} <span className="text-sm font-normal text-quiet">next, to be answered above</span>

@@ -14,11 +14,11 @@ import type { Desk } from './useDesk'
 
 /** The chosen slab's sheets in the order of the work, one thing next above them. */
 export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk: Desk; onNext: () => void }) {
-    const chosen = job.slabs.find((item) => item.id === slab)
+    const chosen = job.stack.slabs.find((item) => item.id === slab)
     if (!chosen) {
         return null
     }
-    const measured = job.spots.some((spot) => spot.slab === slab)
+    const measured = job.measuring.spots.some((spot) => spot.slab === slab)
     return (
         <div className="px-4 pt-3 pb-8 lg:px-5">
             <div className="flex items-start justify-between gap-3">
@@ -26,15 +26,18 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
                     <h1 className="text-2xl leading-tight font-bold">{chosen.name}</h1>
                     <p className="text-quiet">
                         {chosen.note && `${chosen.note} · `}
-                        {job.title} · job {job.number} · {job.owner}
-                        {job.promisedInWords && (
-                            <span className={job.late ? 'font-bold text-error' : ''}> · {job.promisedInWords}</span>
+                        {job.title} · job {job.number} · {job.closing.owner}
+                        {job.closing.promise.inWords && (
+                            <span className={job.closing.promise.late ? 'font-bold text-error' : ''}>
+                                {' '}
+                                · {job.closing.promise.inWords}
+                            </span>
                         )}
                     </p>
                 </div>
                 <div className="flex gap-2">
                     <SchoolsButton job={job} />
-                    {job.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
+                    {job.planning.next.kind !== 'lift' && <LiftButton job={job} slab={chosen} />}
                 </div>
             </div>
             <JobLinks job={job} />
@@ -43,12 +46,12 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
             <WorstFirst job={job} slab={slab} desk={desk} />
             {measured && <BarrelTools job={job} slab={slab} />}
             {chosen.state !== 'off' && <StepList job={job} slab={slab} />}
-            {job.spots.some((spot) => spot.slab === slab && spot.group === 'piston') && (
+            {job.measuring.spots.some((spot) => spot.slab === slab && spot.group === 'piston') && (
                 <Cylinders job={job} slab={slab} desk={desk} />
             )}
             <MeasureSheet job={job} slab={slab} desk={desk} />
             {chosen.state === 'off' && <StepList job={job} slab={slab} />}
-            {!measured && !job.steps.some((step) => step.slab === slab) && (
+            {!measured && !job.planning.steps.some((step) => step.slab === slab) && (
                 <p className="mt-6 max-w-prose text-quiet">
                     Nothing is measured or ticked on this slab. Go by the engine maker’s service manual here, and write
                     what you find as a note on the slip.
@@ -76,7 +79,7 @@ function JobLinks({ job }: { job: Job }) {
 
 /** A later version of the sheet is offered, never forced. */
 function NewerSheet({ job }: { job: Job }) {
-    const { newerSheet } = job
+    const { newerSheet } = job.engine
     if (newerSheet === null) {
         return null
     }
@@ -84,13 +87,14 @@ function NewerSheet({ job }: { job: Job }) {
         void outbox.add(
             job.number,
             'sheet_adopted',
-            { version: newerSheet, from: job.sheetVersion },
-            `Sheet: version ${newerSheet} in place of version ${job.sheetVersion}`,
+            { version: newerSheet, from: job.engine.sheetVersion },
+            `Sheet: version ${newerSheet} in place of version ${job.engine.sheetVersion}`,
         )
     return (
         <p className="mt-2 flex flex-wrap items-center gap-3 border-2 border-base-content px-3 py-1.5">
             <span>
-                This job keeps version {job.sheetVersion} of its sheet; version <b>{newerSheet}</b> is in the spec book.
+                This job keeps version {job.engine.sheetVersion} of its sheet; version <b>{newerSheet}</b> is in the
+                spec book.
             </span>
             <button
                 type="button"
@@ -108,8 +112,8 @@ const NEXT =
 
 /** The one thing that is next, large, in the working colour. */
 function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
-    const { next } = job
-    const step = next.kind === 'step' ? job.steps.find((item) => item.id === next.id) : undefined
+    const { next } = job.planning
+    const step = next.kind === 'step' ? job.planning.steps.find((item) => item.id === next.id) : undefined
     if (step?.kind === 'hold') {
         return (
             <div id="next-move" tabIndex={-1} className="mt-3">
@@ -126,7 +130,7 @@ function NextBar({ job, onNext }: { job: Job; onNext: () => void }) {
             <span className="leading-snug opacity-90">{next.why}</span>
         </>
     )
-    const liftTo = next.kind === 'lift' && job.slabs.find((slab) => slab.id === next.id)
+    const liftTo = next.kind === 'lift' && job.stack.slabs.find((slab) => slab.id === next.id)
     if (liftTo) {
         return (
             <LiftButton job={job} slab={liftTo} className={NEXT} isNext>
@@ -180,7 +184,7 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
 
 /** The sheets of their own that belong to the barrel. */
 function BarrelTools({ job, slab }: { job: Job; slab: string }) {
-    if (!job.spots.some((spot) => spot.slab === slab && spot.group === 'rings')) {
+    if (!job.measuring.spots.some((spot) => spot.slab === slab && spot.group === 'rings')) {
         return null
     }
     const link = 'flex h-11 items-center rounded-field border border-line px-3 text-sm font-bold hover:bg-base-200'
@@ -189,7 +193,7 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
             <Link className={link} to={`/jobs/${job.number}/rings`}>
                 Ring clock
             </Link>
-            {job.drawing.cylinders.length > 1 && (
+            {job.engine.drawing.cylinders.length > 1 && (
                 <Link className={link} to={`/jobs/${job.number}/pairing`}>
                     Pair pistons and bores
                 </Link>
@@ -200,7 +204,7 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
             <Link className={link} to={`/jobs/${job.number}/heights`}>
                 Piston heights
             </Link>
-            {job.marks.length > 0 && (
+            {job.fitting.marks.length > 0 && (
                 <Link className={link} to={`/jobs/${job.number}/marks`}>
                     Marks and shells
                 </Link>
@@ -214,9 +218,9 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
 
 /** One sheet a cylinder; with several, one is shown and the others are a touch away. */
 function Cylinders({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
-    const cylinders = job.drawing.cylinders
+    const cylinders = job.engine.drawing.cylinders
     const [chosen, setChosen] = useState<string | null>(null)
-    const next = job.spots.find((spot) => spot.id === job.next.id)?.cylinder
+    const next = job.measuring.spots.find((spot) => spot.id === job.planning.next.id)?.cylinder
     const shown = desk.active?.cylinder ?? chosen ?? next ?? cylinders[0]?.id ?? ''
     return (
         <>

@@ -83,7 +83,7 @@ describe('what was done to a part', () => {
         const spots = [{ quantity: 'valve_lash', part: '1in', name: 'Inlet valve clearance' }] as never
         show(
             <ActButton
-                job={aJob({ acts, spots, drawing: { ...aJob().drawing, cylinders, rings } as never })}
+                job={aJob({ acts, spots, drawing: { ...aJob().engine.drawing, cylinders, rings } as never })}
                 className=""
             />,
         )

@@ -102,7 +102,10 @@ export function press(text: string, key: string): string {
 }
 
 /** A setting ring sets the gauge to its own size, which is all of its range. */
-export function ringSize(tool: Job['tools'][number] | undefined): { setting?: string; settingUnit?: string } {
+export function ringSize(tool: Job['measuring']['tools'][number] | undefined): {
+    setting?: string
+    settingUnit?: string
+} {
     const [, setting, settingUnit] =
         (tool?.kind === 'setting ring' && /^([\d.]+) (mm|in)$/.exec(tool.range ?? '')) || []
     return setting && settingUnit ? { setting, settingUnit } : {}

@@ -34,7 +34,7 @@ const PREVIEW_AFTER = 90
 const PATIENCE = 4000
 
 const firstHabit = (job: Job): Habit => {
-    const set = job.spots.find((spot) => spot.reading?.setting)?.reading?.setting
+    const set = job.measuring.spots.find((spot) => spot.reading?.setting)?.reading?.setting
     const [setting = '', settingUnit = 'in'] = set?.split(' ') ?? []
     return { unit: 'mm', gauge: set !== undefined, setting, settingUnit, tools: {}, setWith: '' }
 }
@@ -48,7 +48,7 @@ export function useDesk(job: Job): Desk {
     const confirmed = useRef('')
     const checking = useRef(new Set<string>())
     const waiting = useWaiting(job.number)
-    const active = job.spots.find((spot) => spot.id === place?.spot) ?? null
+    const active = job.measuring.spots.find((spot) => spot.id === place?.spot) ?? null
     const keyOf = useCallback((spot: Spot) => `reading:${job.number}:${spot.id}`, [job.number])
     // a draft whose entry the log has already is gone
     const keptOf = useCallback(
@@ -62,8 +62,8 @@ export function useDesk(job: Job): Desk {
     const kept = active ? keptOf(active) : null
     const draft = useMemo(() => ({ ...EMPTY, ...kept?.value }), [kept])
     const payload = useMemo(
-        () => (active && !isEmpty(active, draft, habit) ? payloadOf(active, draft, habit, job.tools) : null),
-        [active, draft, habit, job.tools],
+        () => (active && !isEmpty(active, draft, habit) ? payloadOf(active, draft, habit, job.measuring.tools) : null),
+        [active, draft, habit, job.measuring.tools],
     )
     const preview = usePreview(job.number, payload, active?.reading?.entry ?? '')
 
@@ -86,8 +86,8 @@ export function useDesk(job: Job): Desk {
         return mine[mine.length - 1]?.label.replace(`${spot.name}: `, '') ?? null
     }
     const nextAfter = (spot: Spot): Spot | null => {
-        const at = job.spots.indexOf(spot)
-        const order = [...job.spots.slice(at + 1), ...job.spots.slice(0, at)]
+        const at = job.measuring.spots.indexOf(spot)
+        const order = [...job.measuring.spots.slice(at + 1), ...job.measuring.spots.slice(0, at)]
         return (
             order.find(
                 (other) =>

@@ -24,7 +24,7 @@ export function Heights() {
 
 function Bench({ job }: { job: Job }) {
     const [crank, setCrank] = useState(0)
-    const { cylinders, stroke, rod } = job.drawing
+    const { cylinders, stroke, rod } = job.engine.drawing
     const { answer } = useCalculation<Heighted>('piston-heights', {
         stroke: `${stroke} mm`,
         rod: `${rod} mm`,
@@ -35,7 +35,7 @@ function Bench({ job }: { job: Job }) {
     const names = (ids: string[]) => ids.map((id) => cylinders.find((each) => each.id === id)?.name ?? id).join(' and ')
     return (
         <div className="grid items-start gap-6 bg-base-100 p-5 lg:grid-cols-[minmax(0,1fr)_20rem]">
-            <HeightsDrawing drawing={job.drawing} crank={crank} below={below} />
+            <HeightsDrawing drawing={job.engine.drawing} crank={crank} below={below} />
             <div className="grid gap-x-6 md:grid-cols-[20rem_1fr] lg:block">
                 <CrankWheel angle={crank} onTurn={setCrank} pins={cylinders} />
                 <div>

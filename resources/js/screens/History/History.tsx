@@ -20,22 +20,22 @@ export function History() {
 
 function Sheet({ job }: { job: Job }) {
     const [search, setSearch] = useSearchParams()
-    const earlier = Number(search.get('with') ?? job.earlier[0] ?? 0)
+    const earlier = Number(search.get('with') ?? job.closing.earlier[0] ?? 0)
     return (
         <div className="grid gap-5">
             <section aria-label="Complaint" className="bg-base-100 p-5">
-                <p className="text-xl font-bold">{job.complaint || 'No complaint was written down.'}</p>
-                <p className="text-quiet">{job.owner}</p>
-                {!job.complaint && (
+                <p className="text-xl font-bold">{job.closing.complaint || 'No complaint was written down.'}</p>
+                <p className="text-quiet">{job.closing.owner}</p>
+                {!job.closing.complaint && (
                     <p className="mt-1">
-                        Ask {job.owner} what it does and when, and write it as a note on the build. Until then every
-                        suspect of an engine built like this stands below.
+                        Ask {job.closing.owner} what it does and when, and write it as a note on the build. Until then
+                        every suspect of an engine built like this stands below.
                     </p>
                 )}
                 <Suspects job={job} />
             </section>
             <Known job={job} />
-            {job.earlier.length === 0 && (
+            {job.closing.earlier.length === 0 && (
                 <section aria-label="Was here before" className="bg-base-100 p-5">
                     <h2 className="text-lg font-bold">Not here before</h2>
                     <p>
@@ -44,11 +44,11 @@ function Sheet({ job }: { job: Job }) {
                     </p>
                 </section>
             )}
-            {job.earlier.length > 0 && (
+            {job.closing.earlier.length > 0 && (
                 <section aria-label="Was here before" className="bg-base-100 p-5">
                     <div className="flex flex-wrap items-center gap-3">
                         <h2 className="text-lg font-bold">It was here before</h2>
-                        {job.earlier.map((number) => (
+                        {job.closing.earlier.map((number) => (
                             <button
                                 key={number}
                                 type="button"
@@ -69,8 +69,8 @@ function Sheet({ job }: { job: Job }) {
 
 function Suspects({ job }: { job: Job }) {
     const [all, setAll] = useState(false)
-    const spoken = job.symptoms.filter((symptom) => symptom.isSpokenOf)
-    const shown = all || spoken.length === 0 ? job.symptoms : spoken
+    const spoken = job.closing.symptoms.filter((symptom) => symptom.isSpokenOf)
+    const shown = all || spoken.length === 0 ? job.closing.symptoms : spoken
     return (
         <>
             <ul className="mt-3">
@@ -104,7 +104,7 @@ function Suspects({ job }: { job: Job }) {
                     </li>
                 ))}
             </ul>
-            {spoken.length > 0 && job.symptoms.length > spoken.length && (
+            {spoken.length > 0 && job.closing.symptoms.length > spoken.length && (
                 <button
                     type="button"
                     className="min-h-12 underline decoration-1 underline-offset-3"
@@ -112,7 +112,7 @@ function Suspects({ job }: { job: Job }) {
                 >
                     {all
                         ? 'Only what the complaint speaks of'
-                        : `${job.symptoms.length - spoken.length} other suspects`}
+                        : `${job.closing.symptoms.length - spoken.length} other suspects`}
                 </button>
             )}
         </>
@@ -127,7 +127,7 @@ function Known({ job }: { job: Job }) {
     const submit = async (event: FormEvent) => {
         event.preventDefault()
         try {
-            await call('POST', `/sheets/${job.sheet}/findings`, { text, from: `job ${job.number}` })
+            await call('POST', `/sheets/${job.engine.sheet}/findings`, { text, from: `job ${job.number}` })
             clear()
             setError('')
             await client.invalidateQueries({ queryKey: ['job', job.number] })
@@ -139,15 +139,16 @@ function Known({ job }: { job: Job }) {
     return (
         <section aria-label="Known of this engine" className="bg-base-100 p-5">
             <h2 className="text-lg font-bold">Known of this engine</h2>
-            {job.sheetNote && <p className="mt-1">{job.sheetNote}</p>}
-            {job.findings.map((finding) => (
+            {job.engine.sheetNote && <p className="mt-1">{job.engine.sheetNote}</p>}
+            {job.engine.findings.map((finding) => (
                 <p key={finding.text} className="mt-1 border-t border-line pt-1">
                     {finding.text} <span className="text-sm text-quiet">{finding.from}</span>
                 </p>
             ))}
-            {job.newerSheet !== null && (
+            {job.engine.newerSheet !== null && (
                 <p className="mt-1 text-quiet">
-                    Version {job.newerSheet} of the sheet holds more; adopt it on the build, and it stands here too.
+                    Version {job.engine.newerSheet} of the sheet holds more; adopt it on the build, and it stands here
+                    too.
                 </p>
             )}
             <form onSubmit={submit} className="no-print mt-3 flex flex-wrap gap-3">

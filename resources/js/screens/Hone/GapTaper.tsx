@@ -22,7 +22,7 @@ export function GapTaper({ job }: { job: Job }) {
     const draft = useDraft<Typed>(`taper:${job.number}`, {
         upper: { passes: '', refuses: '' },
         lower: { passes: '', refuses: '' },
-        most: job.honing.taperMax === null ? '' : millimetres(job.honing.taperMax),
+        most: job.fitting.honing.taperMax === null ? '' : millimetres(job.fitting.honing.taperMax),
     })
     const { most, ...typed } = draft.value
     const leaves = (at: 'upper' | 'lower') =>

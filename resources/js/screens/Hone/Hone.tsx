@@ -50,14 +50,14 @@ const USUAL: Settings = { spindle: '80', strokes: '100', stroke: '', from: '40',
 
 function Hatch({ job }: { job: Job }) {
     const { value: kept, change: keep } = useDraft<Settings>(`hone:${job.number}`, USUAL)
-    const settings = { ...kept, stroke: kept.stroke || job.drawing.barrelHeight.toFixed(0) }
+    const settings = { ...kept, stroke: kept.stroke || job.engine.drawing.barrelHeight.toFixed(0) }
     const set = (part: Partial<Settings>) => keep({ ...kept, ...part })
     const whole = settings.spindle !== '' && settings.strokes !== ''
     const { answer, refusal } = useCalculation<Hatched>(
         'crosshatch',
         whole
             ? {
-                  bore: `${job.drawing.bore} mm`,
+                  bore: `${job.engine.drawing.bore} mm`,
                   spindle: `${settings.spindle} rpm`,
                   stroke: `${settings.stroke} mm`,
                   strokes_per_minute: /^[\d.]+$/.test(settings.strokes) ? Number(settings.strokes) : settings.strokes,
@@ -75,7 +75,7 @@ function Hatch({ job }: { job: Job }) {
             'note_written',
             {
                 text: `Cross-hatch ${answer?.angle.value.toFixed(0)}°: ${settings.spindle} turns and ${settings.strokes} strokes a minute, ${settings.stroke} mm long.`,
-                slab: job.slabs.find((slab) => slab.drawnAs === 'barrel')?.id,
+                slab: job.stack.slabs.find((slab) => slab.drawnAs === 'barrel')?.id,
             },
             'Cross-hatch',
         )
@@ -144,8 +144,10 @@ function Hatch({ job }: { job: Job }) {
                 </div>
                 <p className="mt-2 text-sm text-quiet">
                     Allowed on this barrel:{' '}
-                    {job.honing.tools.length > 0 ? job.honing.tools.join(', ') : 'the sheet names no tool'}
-                    {job.honing.lining === 'plated' && '. A plated bore is only cleaned, never cut to size'}.
+                    {job.fitting.honing.tools.length > 0
+                        ? job.fitting.honing.tools.join(', ')
+                        : 'the sheet names no tool'}
+                    {job.fitting.honing.lining === 'plated' && '. A plated bore is only cleaned, never cut to size'}.
                 </p>
                 <button type="button" className="btn no-print mt-3 h-12 px-6" disabled={!answer} onClick={write}>
                     Write it in the log

@@ -3,7 +3,7 @@ import { millimetres } from '../../app/format'
 
 /** What may still be honed out of each barrel before it is no longer the size it was made for. */
 export function HoneBudget({ job }: { job: Job }) {
-    const { budget } = job.honing
+    const { budget } = job.fitting.honing
     return (
         <section aria-label="Hone budget" className="bg-base-100 p-5">
             <h2 className="text-lg font-bold">Hone budget</h2>
@@ -11,7 +11,7 @@ export function HoneBudget({ job }: { job: Job }) {
                 <p className="text-quiet">The sheet states none: every hundredth out of this bore needs a reason.</p>
             ) : (
                 <ul className="mt-2 grid max-w-3xl gap-2">
-                    {job.bores.map((bore) => (
+                    {job.fitting.bores.map((bore) => (
                         <li key={bore.cylinder} className="grid items-center gap-x-4 sm:grid-cols-[9rem_1fr_13rem]">
                             <span className="font-bold">{bore.name.charAt(0).toUpperCase() + bore.name.slice(1)}</span>
                             <Bar budget={budget} left={bore.honeBudgetLeft} />

@@ -15,10 +15,10 @@ export function MachineShop() {
                         JSON
                     </a>
                     <p>
-                        {data.description} · {data.facts} · for {data.owner}
+                        {data.engine.description} · {data.engine.facts} · for {data.closing.owner}
                     </p>
-                    {data.bores.map((bore) => {
-                        const spots = data.spots.filter(
+                    {data.fitting.bores.map((bore) => {
+                        const spots = data.measuring.spots.filter(
                             (spot) => spot.cylinder === bore.cylinder && spot.quantity === 'bore',
                         )
                         return (
@@ -27,7 +27,7 @@ export function MachineShop() {
                                 className="mt-4 break-inside-avoid border-t-2 border-base-content pt-2"
                             >
                                 <h2 className="text-xl font-bold">
-                                    {data.bores.length > 1 && `${bore.name}: `}
+                                    {data.fitting.bores.length > 1 && `${bore.name}: `}
                                     {bore.missing ?? asked(bore.decided ?? bore.decision ?? '', bore.size)}
                                 </h2>
                                 {bore.finishAim !== null && (

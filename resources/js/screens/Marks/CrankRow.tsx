@@ -19,8 +19,8 @@ const PAINTS: Record<string, string> = {
 
 /** The crank from end to end, each journal in its place: the two marks above, the shell they ask for below. */
 export function CrankRow({ job }: { job: Job }) {
-    const mains = job.shells.filter((shell) => shell.proof.startsWith('main_oil_clearance.'))
-    const pins = job.shells.filter((shell) => shell.proof.startsWith('big_end_oil_clearance.'))
+    const mains = job.fitting.shells.filter((shell) => shell.proof.startsWith('main_oil_clearance.'))
+    const pins = job.fitting.shells.filter((shell) => shell.proof.startsWith('big_end_oil_clearance.'))
     const row = mains.flatMap((main, index) => [main, ...(pins[index] ? [pins[index]] : [])])
     const places = [...row, ...pins.slice(mains.length)]
     return (
@@ -47,8 +47,8 @@ export function CrankRow({ job }: { job: Job }) {
 function Journal({ job, shell }: { job: Job; shell: Shell }) {
     const part = shell.proof.slice(shell.proof.indexOf('.') + 1)
     const isMain = shell.proof.startsWith('main')
-    const cylinder = job.drawing.cylinders.find((each) => each.id === part)
-    const proof = job.assessments.find((assessment) => assessment.id === shell.proof)?.verdict ?? null
+    const cylinder = job.engine.drawing.cylinders.find((each) => each.id === part)
+    const proof = job.measuring.assessments.find((assessment) => assessment.id === shell.proof)?.verdict ?? null
     const [outer, inner] = isMain ? ['case_at_main', 'crank_at_main'] : ['rod', 'crankpin']
     const up = !isMain && Math.cos(((cylinder?.crank ?? 0) * Math.PI) / 180) > 0
     return (
@@ -107,7 +107,7 @@ function JournalDrawing({ isMain, up, colour }: { isMain: boolean; up: boolean; 
 
 /** A number as stamped; it is written down when the field is left or Enter is pressed. */
 function NumberMark({ job, id, word }: { job: Job; id: string; word: string }) {
-    const marked = job.marks.find((mark) => mark.id === id)
+    const marked = job.fitting.marks.find((mark) => mark.id === id)
     const [typed, setTyped] = useState<string | null>(null)
     const text = typed ?? marked?.mark ?? ''
     const wrong = text !== '' && !/^\d{1,2}$/.test(text)

@@ -15,7 +15,7 @@ export function Marks() {
     const job = useJob(Number(useParams().number))
     return (
         <JobPage job={job} title="Marks and shells" sub="a mark proposes, a reading proves">
-            {(data) => (data.marks.length === 0 ? <NoMarks /> : <Sheet job={data} />)}
+            {(data) => (data.fitting.marks.length === 0 ? <NoMarks /> : <Sheet job={data} />)}
         </JobPage>
     )
 }
@@ -25,18 +25,18 @@ const NoMarks = () => (
 )
 
 function Sheet({ job }: { job: Job }) {
-    const sized = job.drawing.cylinders.map((cylinder) => ({
+    const sized = job.engine.drawing.cylinders.map((cylinder) => ({
         cylinder,
-        bore: job.marks.find((mark) => mark.kind === 'bore' && mark.part === cylinder.id),
-        piston: job.marks.find((mark) => mark.kind === 'piston' && mark.part === cylinder.id),
+        bore: job.fitting.marks.find((mark) => mark.kind === 'bore' && mark.part === cylinder.id),
+        piston: job.fitting.marks.find((mark) => mark.kind === 'piston' && mark.part === cylinder.id),
     }))
-    const unsure = job.marks.filter((mark) => mark.proof?.state === 'unsure').length
+    const unsure = job.fitting.marks.filter((mark) => mark.proof?.state === 'unsure').length
     return (
         <div className="bg-base-100 p-5">
             {sized.some((each) => each.bore || each.piston) && (
                 <section aria-label="Size groups">
                     <h2 className="font-bold">Size groups</h2>
-                    {job.marksSettledBy && (
+                    {job.fitting.marksSettledBy && (
                         <p className="mt-1 flex items-start gap-2">
                             <VerdictMark state="unsure" size={22} />
                             <span>
@@ -44,7 +44,7 @@ function Sheet({ job }: { job: Job }) {
                                     {plural(unsure, 'mark is', 'marks are')} too close to call by the tools that were
                                     used.
                                 </b>{' '}
-                                {job.marksSettledBy}
+                                {job.fitting.marksSettledBy}
                             </span>
                         </p>
                     )}
@@ -65,7 +65,7 @@ function Sheet({ job }: { job: Job }) {
                     </ul>
                 </section>
             )}
-            {job.shells.length > 0 && <CrankRow job={job} />}
+            {job.fitting.shells.length > 0 && <CrankRow job={job} />}
         </div>
     )
 }

@@ -12,13 +12,15 @@ export function Pairing() {
     const job = useJob(Number(useParams().number))
     return (
         <JobPage job={job} title="Pair pistons and bores" sub="margin is the room to the nearer limit of the clearance">
-            {(data) => (data.pairing ? <Bench job={data} pairing={data.pairing} /> : <NotYet job={data} />)}
+            {(data) =>
+                data.fitting.pairing ? <Bench job={data} pairing={data.fitting.pairing} /> : <NotYet job={data} />
+            }
         </JobPage>
     )
 }
 
 function NotYet({ job }: { job: Job }) {
-    const missing = job.spots.filter(
+    const missing = job.measuring.spots.filter(
         (spot) => (spot.quantity === 'piston' || spot.quantity === 'bore') && !spot.reading,
     )
     return (
@@ -38,7 +40,7 @@ function Bench({ job, pairing }: { job: Job; pairing: Schemas['Pairing'] }) {
     const start = pairing.chosen.length > 0 ? pairing.chosen : asIs
     const [pairs, setPairs] = useState<Record<string, string>>(() => toPairs(start))
     const [held, setHeld] = useState<string | null>(null)
-    const cylinders = job.drawing.cylinders
+    const cylinders = job.engine.drawing.cylinders
     const cell = (bore: string) =>
         pairing.cells.find((each) => each.bore === bore && each.piston === pairs[bore]) ?? pairing.cells[0]
     const swap = (piston: string, bore: string) => {

@@ -38,11 +38,11 @@ function List({ job }: { job: Job }) {
     const needs = dates.data?.jobs.find((each) => each.number === job.number)?.needs ?? []
     const by = (part: Part) => needs.find((need) => need.part === part.part)?.by ?? null
     const onShelf = (part: Part) =>
-        shelf.data?.find((lies) => lies.part === part.part && [job.sheet, ''].includes(lies.fits))?.count ?? 0
-    const open = job.plannedParts
+        shelf.data?.find((lies) => lies.part === part.part && [job.engine.sheet, ''].includes(lies.fits))?.count ?? 0
+    const open = job.parts.planned
         .filter((part) => part.state !== 'fitted')
         .sort((one, other) => (by(one) ?? '9').localeCompare(by(other) ?? '9'))
-    const fitted = job.plannedParts.filter((part) => part.state === 'fitted')
+    const fitted = job.parts.planned.filter((part) => part.state === 'fitted')
     return (
         <div className="bg-base-100 p-5">
             {open.length === 0 && <p>Nothing is missing: every part that the plan takes is fitted.</p>}

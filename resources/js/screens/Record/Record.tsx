@@ -56,12 +56,12 @@ function GoesOut({ number }: { number: number }) {
     if (!job) {
         return null
     }
-    if (job.handedOver) {
-        return <p className="flex items-center font-bold">Handed over {when(job.handedOver)}</p>
+    if (job.closing.handedOver) {
+        return <p className="flex items-center font-bold">Handed over {when(job.closing.handedOver)}</p>
     }
     const left = [
-        ...job.ledger.map((item) => `${item.what} is still in`),
-        ...job.debts.map((debt) => `${debt.what} is owed its torque`),
+        ...job.planning.ledger.map((item) => `${item.what} is still in`),
+        ...job.planning.debts.map((debt) => `${debt.what} is owed its torque`),
     ]
     const write = async () => {
         await outbox.add(number, 'handed_over', note.trim() ? { note: note.trim() } : {}, 'Handed over', {
@@ -88,7 +88,7 @@ function GoesOut({ number }: { number: number }) {
                     >
                         <p>
                             It leaves the floor; its record stays, and a comeback will show it.
-                            {job.openEnds.length > 0 && ` Stays open: ${job.openEnds.join('; ')}.`}
+                            {job.closing.openEnds.length > 0 && ` Stays open: ${job.closing.openEnds.join('; ')}.`}
                         </p>
                         <label className="block">
                             <span className="font-bold">What was said to the owner</span>

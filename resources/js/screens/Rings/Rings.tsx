@@ -28,7 +28,7 @@ export function Rings() {
         <JobPage job={job} title="Ring clock" sub="seen on the crown, angles clockwise from the exhaust">
             {(data) => (
                 <div className="grid gap-5">
-                    {data.gaps.map((place) => (
+                    {data.fitting.gaps.map((place) => (
                         <Clock key={place.cylinder} job={data} place={place} />
                     ))}
                 </div>
@@ -155,7 +155,7 @@ function useClocking(job: Job, place: Schemas['GapPlace'], school: string, angle
                       place.angles.map((each) => [each.ring, `${angles[each.ring] ?? each.angle} deg`]),
                   ),
               }
-            : { rings: job.drawing.rings.map((ring) => ring.id) }),
+            : { rings: job.engine.drawing.rings.map((ring) => ring.id) }),
         avoid: place.keepOff.map((arc) => ({ from: `${arc.from} deg`, to: `${arc.to} deg`, why: arc.why })),
     }).answer
 }

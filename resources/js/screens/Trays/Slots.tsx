@@ -9,7 +9,7 @@ type HomePart = Schemas['HomePart']
 /** One slot for each part that has run in a place of its own; fitting it elsewhere is asked about. */
 export function Slots({ job }: { job: Job }) {
     const [moving, setMoving] = useState<HomePart | null>(null)
-    const slabs = job.slabs.filter((slab) => job.homeParts.some((part) => part.slab === slab.id)).reverse()
+    const slabs = job.stack.slabs.filter((slab) => job.parts.home.some((part) => part.slab === slab.id)).reverse()
     if (slabs.length === 0) {
         return null
     }
@@ -22,7 +22,7 @@ export function Slots({ job }: { job: Job }) {
                         {slab.name}, {slab.state}
                     </p>
                     <ul className="mt-1 grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-                        {job.homeParts
+                        {job.parts.home
                             .filter((part) => part.slab === slab.id)
                             .map((part) => (
                                 <Slot key={part.id} job={job} part={part} onMove={() => setMoving(part)} />
@@ -82,12 +82,12 @@ function Slot({ job, part, onMove }: { job: Job; part: HomePart; onMove: () => v
 }
 
 const nameOf = (job: Job, part: HomePart) =>
-    job.homeParts.find((other) => other.sort === part.sort && other.place === part.elsewhere)?.placeName ??
+    job.parts.home.find((other) => other.sort === part.sort && other.place === part.elsewhere)?.placeName ??
     part.elsewhere
 
 /** Another place than its own, and why. */
 function Elsewhere({ job, part, onClose }: { job: Job; part: HomePart; onClose: () => void }) {
-    const places = job.homeParts.filter((other) => other.sort === part.sort && other.place !== part.place)
+    const places = job.parts.home.filter((other) => other.sort === part.sort && other.place !== part.place)
     const draft = useDraft(`elsewhere:${job.number}:${part.id}`, { place: places[0]?.place ?? '', reason: '' })
     const { place, reason } = draft.value
     const write = () => {

@@ -5,7 +5,7 @@ import { useJob } from '../../app/queries'
 import { JobPage } from '../../parts/JobPage'
 import { Slots } from './Slots'
 
-const nameOf = (job: Job, slab: string) => job.slabs.find((each) => each.id === slab)?.name ?? slab
+const nameOf = (job: Job, slab: string) => job.stack.slabs.find((each) => each.id === slab)?.name ?? slab
 
 /** One board as the server draws it, in the page itself so that it is set in the product's type; true scale in print. */
 function Board({ job, slab, name }: { job: number; slab: string; name: string }) {
@@ -39,9 +39,11 @@ export function Trays() {
                     <a className="btn no-print mb-3 h-12 px-6" href={`/api/jobs/${number}/trays.pdf`}>
                         All boards as PDF
                     </a>
-                    {data.trays.length === 0 && <p>The sheet names no fasteners yet; enter them in the spec book.</p>}
+                    {data.stack.trays.length === 0 && (
+                        <p>The sheet names no fasteners yet; enter them in the spec book.</p>
+                    )}
                     <div className="grid items-start gap-4 md:grid-cols-2 print:block">
-                        {data.trays.map((slab) => (
+                        {data.stack.trays.map((slab) => (
                             <Board key={slab} job={number} slab={slab} name={nameOf(data, slab)} />
                         ))}
                     </div>

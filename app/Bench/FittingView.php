@@ -1,0 +1,25 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\JobFittingShape;
+use Moltrek\Core\Log\BuildState;
+
+/** What the readings say about bores, pistons, rings and shells, as the screens take it. */
+final readonly class FittingView
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(): JobFittingShape
+    {
+        $barrel = new BarrelView($this->state);
+        $marks = new MarksView($this->state);
+
+        return new JobFittingShape(
+            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $barrel->honing(),
+            $marks->parts(), $marks->settledBy(), $marks->shells(),
+        );
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\JobMeasuringShape;
+use App\Http\Shapes\SpotShape;
+use App\Http\Shapes\ToolShape;
+use App\Models\Instrument;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Measuring\Spot;
+
+/** What is read on a build, and what came of it, as the screens take it. */
+final readonly class MeasuringView
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(): JobMeasuringShape
+    {
+        return new JobMeasuringShape(
+            array_map(fn (Spot $spot): SpotShape => SpotView::of($this->state, $spot), array_values($this->state->spots)),
+            array_map($this->assessment(...), array_values($this->state->verdicts->all())),
+            self::tools(),
+        );
+    }
+
+    public function assessment(Assessment $assessment): AssessmentShape
+    {
+        $spots = array_filter(array_map(fn (string $id): ?Spot => $this->state->spots[$id] ?? null, $assessment->subject->spots));
+        $last = $spots[array_key_last($spots) ?? 0] ?? null;
+        $isExpected = $assessment->subject->source->offered !== [] || $assessment->verdict !== null || $last?->expected === true;
+
+        return AssessmentView::of($assessment, $last === null ? $this->state->sheet->stack->slabs[0]->id : $this->state->readings->slabOf($last)->id, $isExpected);
+    }
+
+    /** @return list<ToolShape> */
+    public static function tools(): array
+    {
+        return array_values(Instrument::all()->sortBy('id')
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::now()), $tool->simulated))
+            ->all());
+    }
+}

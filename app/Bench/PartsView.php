@@ -1,0 +1,49 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\HomePartShape;
+use App\Http\Shapes\JobPartsShape;
+use App\Http\Shapes\PartShape;
+use App\Http\Shapes\PlannedPartShape;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Parts\PartOnOrder;
+use Moltrek\Core\Log\Parts\PlannedPart;
+use Moltrek\Core\Planning\HomePart;
+
+/** The parts of a build as the screens take them. */
+final readonly class PartsView
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(): JobPartsShape
+    {
+        return new JobPartsShape($this->orders(), $this->planned(), $this->home());
+    }
+
+    /** @return list<PartShape> */
+    public function orders(): array
+    {
+        return array_map(static fn (PartOnOrder $part): PartShape => new PartShape($part->part, $part->promised), $this->state->parts->onOrder());
+    }
+
+    /** @return list<PlannedPartShape> */
+    private function planned(): array
+    {
+        return array_map(static fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class->value, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false), PlannedPart::all($this->state));
+    }
+
+    /** @return list<HomePartShape> */
+    private function home(): array
+    {
+        return array_map(function (HomePart $part): HomePartShape {
+            $moved = $this->state->parts->backOf($part->id);
+            $slab = $this->state->slabs->of($this->state->sheet->stack->slabs[$this->state->sheet->heightOf($part->slab) ?? 0]);
+
+            return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
+                $moved === null || $moved->place === $part->place ? null : $moved->place, $moved?->reason, $moved !== null);
+        }, array_values(HomePart::on($this->state->sheet)));
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\JobLogShape;
+use App\Http\Shapes\SlipLineShape;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\EntryStruck;
+use Moltrek\Core\Log\JobOpened;
+
+/** What happened on a build, as the screens take it. */
+final readonly class SlipView
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(int $lastSeq): JobLogShape
+    {
+        return new JobLogShape($lastSeq, $this->lines(), DatesView::people());
+    }
+
+    /** @return list<SlipLineShape> the newest first */
+    private function lines(): array
+    {
+        $shown = array_filter($this->state->entries, static fn (Entry $entry): bool => ! $entry->said instanceof EntryStruck);
+
+        return array_map($this->line(...), array_reverse(array_values($shown)));
+    }
+
+    private function line(Entry $entry): SlipLineShape
+    {
+        $strike = $this->state->struck[$entry->id] ?? null;
+
+        return new SlipLineShape(
+            $entry->id, $entry->kind(), $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $entry->said->words($this->state),
+            $strike?->by, $strike?->said instanceof EntryStruck ? $strike->said->reason : null,
+            $strike === null && ! $entry->said instanceof JobOpened, $entry->photo(),
+        );
+    }
+}

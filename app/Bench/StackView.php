@@ -1,0 +1,69 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\ActShape;
+use App\Http\Shapes\FloorSlabShape;
+use App\Http\Shapes\JobStackShape;
+use App\Http\Shapes\SlabShape;
+use App\Http\Shapes\VerdictCountShape;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\Slab;
+
+/** The slabs of a build as the screens take them. */
+final readonly class StackView
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(): JobStackShape
+    {
+        $sheet = $this->state->sheet;
+
+        return new JobStackShape(
+            array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
+            array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
+            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),
+        );
+    }
+
+    public function togetherUpTo(): ?string
+    {
+        return $this->state->slabs->togetherUpTo()?->id;
+    }
+
+    /** @return list<FloorSlabShape> */
+    public function onFloor(): array
+    {
+        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value), $this->state->sheet->stack->slabs);
+    }
+
+    private function slab(Slab $slab): SlabShape
+    {
+        $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
+        $unread = array_filter($this->state->readings->expected(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
+
+        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $slab->note,
+            count($open) + count($unread), $this->verdictCounts($slab));
+    }
+
+    /** @return list<VerdictCountShape> */
+    private function verdictCounts(Slab $slab): array
+    {
+        $counts = [];
+        foreach ($this->state->verdicts->all() as $assessment) {
+            $spot = $this->state->spots[$assessment->subject->spots[0]] ?? null;
+            if ($assessment->verdict !== null && $spot !== null && $this->state->readings->slabOf($spot)->id === $slab->id) {
+                $counts[$assessment->verdict->state->value] = ($counts[$assessment->verdict->state->value] ?? 0) + 1;
+            }
+        }
+        uksort($counts, static fn (string $one, string $other): int => State::from($other)->gravity() <=> State::from($one)->gravity());
+
+        return array_map(static fn (string $state, int $count): VerdictCountShape => new VerdictCountShape($state, $count), array_keys($counts), array_values($counts));
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\StepKind;
+
+/** Enters act after act as people do: a wait is waited for, and what is refused fails the test. */
+function walked(string $sheet): BuildState
+{
+    $engine = demoSheet($sheet);
+    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
+    $enter = function (array $act) use (&$entries, &$at, $engine): void {
+        $at = $at->modify('+1 minute');
+        $said = Before::of(Build::replay($engine, $entries, $at))->enter($act[0], json_decode(json_encode((object) $act[1])));
+        $entries[] = new Entry(sprintf('%04d', count($entries)), $said, $at, 'TW');
+    };
+    foreach (upTo($engine, array_key_last(Plan::of($engine))) as $act) {
+        $waits = array_map(static fn (RunningWait $wait): string => $wait->wait->id, Build::replay($engine, $entries, $at)->work->waits());
+        array_map(static fn (string $wait) => $enter(['wait_seen', ['wait' => $wait]]), $waits);
+        $enter($act);
+    }
+
+    return Build::replay($engine, $entries, $at);
+}
+
+it('enters the whole order of work of every demo engine by the door that people use, a hold of two seen by two', function (string $sheet) {
+    $state = walked($sheet);
+    $open = array_filter($state->work->steps(), static fn ($step): bool => ! $state->work->isDone($step) && ! str_starts_with($step->id, 'as-found'));
+    expect(array_keys($open))->toBe([]);
+    foreach (array_filter($state->work->steps(), static fn ($step): bool => $step->kind === StepKind::Hold && $step->asks->secondPerson) as $step) {
+        expect($state->work->answerers($step->id))->toBe(['TW', 'IC'], $step->id);
+    }
+})->with(array_map(static fn (string $file): string => basename($file, '.json'), glob(__DIR__.'/../../../database/sheets/*.json')));
