@@ -90,11 +90,11 @@ export async function open(page, job = JOB) {
 /** Everything typed has reached the server, and the page shows the log up to its last entry. */
 export async function sent(page, timeout = 30_000) {
     await page.locator('[role=status][data-waiting="0"]').first().waitFor({ state: 'attached', timeout })
-    const { lastSeq } = await (await page.request.get(`${ADDRESS}api/jobs/${JOB}`)).json()
+    const { lastSeq } = (await (await page.request.get(`${ADDRESS}api/jobs/${JOB}`)).json()).log
     await page.locator(`main[data-seq="${lastSeq}"]`).waitFor({ timeout })
 }
 
-export const log = async (context, job = JOB) => (await (await context.request.get(`${ADDRESS}api/jobs/${job}`)).json()).slip
+export const log = async (context, job = JOB) => (await (await context.request.get(`${ADDRESS}api/jobs/${job}`)).json()).log.slip
 
 /** How often a text stands in the log. */
 export const times = async (context, text, job = JOB) => (await log(context, job)).filter((line) => line.text.includes(text)).length

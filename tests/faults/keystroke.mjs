@@ -75,7 +75,7 @@ await withBrowser(async (browser) => {
                     })
                     page = told.page
                     if (told.reason) {
-                        const slip = (await (await context.request.get('/api/jobs/217')).json()).slip
+                        const slip = (await (await context.request.get('/api/jobs/217')).json()).log.slip
                         const struck = slip.filter((line) => line.struckReason === told.reason).length
                         if (struck === 0 && told.draft === '') lost.push(told.reason)
                         if (struck === 1 && told.draft !== '') drafts.push(told.reason)

@@ -28,7 +28,7 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
     return (
         <section
             aria-label="Key pad"
-            className="deck-rises on-bar no-print grid shrink-0 gap-3 bg-(--deck) p-3 text-[#f2f6f4] md:grid-cols-[minmax(0,1fr)_minmax(20rem,1.2fr)]"
+            className="deck-rises on-bar no-print sticky bottom-0 z-20 grid shrink-0 gap-3 md:static bg-(--deck) p-3 text-[#f2f6f4] md:grid-cols-[minmax(0,1fr)_minmax(20rem,1.2fr)]"
         >
             <Meaning job={job} desk={desk} text={text} unit={unit} gauge={gauge} />
             <div className="grid grid-cols-[4fr_1.2fr] gap-2">

@@ -98,7 +98,7 @@ function FieldInput({ spot, field, desk }: { spot: Spot; field: Field; desk: Des
                 onChange={(event) => desk.type(event.target.value)}
                 onFocus={() => desk.setField(field)}
                 onKeyDown={onKeyDown}
-                className={`h-13 w-full max-w-56 rounded-field border-3 bg-base-100 px-1.5 font-bold ${
+                className={`h-13 w-full max-w-56 scroll-mb-136 rounded-field md:scroll-mb-0 border-3 bg-base-100 px-1.5 font-bold ${
                     text.length > 6 ? 'text-base' : 'text-xl lg:px-3 lg:text-2xl'
                 } ${current ? 'border-primary' : 'border-line'}`}
             />
