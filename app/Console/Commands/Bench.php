@@ -88,7 +88,7 @@ final class Bench extends Command
         $client->ask('api/session', ['username' => 'tomas', 'password' => DemoSignIns::all()['tomas']]);
         $bare = $this->percentile($client, 'api/bare');
         $this->rows[] = ['bare framework route, signed in, 95th percentile', sprintf('%.1f ms', $bare), ''];
-        foreach (['Floor, 2,000 jobs' => 'api/floor', 'Build, 250 entries of 500,000' => 'api/jobs/1010'] as $name => $path) {
+        foreach (['Floor, 2,000 jobs' => 'api/floor', 'Bench, 250 entries of 500,000' => 'api/jobs/1010'] as $name => $path) {
             $time = $this->percentile($client, $path);
             $this->rows[] = [$name.', 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 100 ms'];
         }
