@@ -11,7 +11,16 @@ const flags =
 
 /** name: [path, theme, what to do there] */
 const SHOTS = {
-    'sign-in': ['/sign-in', 'day'],
+    intake: [
+        '/intake',
+        'day',
+        async (page) => {
+            await page.getByRole('radio', { name: /Pellgrove/ }).check()
+            await page.getByRole('checkbox', { name: /^top end/ }).uncheck()
+            await page.getByRole('checkbox', { name: /^valve clearance/ }).check()
+            await page.getByText('What it is for').scrollIntoViewIfNeeded()
+        },
+    ],
     floor: ['/', 'day'],
     build: ['/jobs/214', 'day'],
     'build-deck': [
@@ -34,7 +43,7 @@ const SHOTS = {
         '/jobs/203',
         'day',
         async (page) => {
-            await page.getByRole('navigation', { name: /The engine/ }).getByRole('button', { name: /^Heads/ }).click()
+            await page.getByRole('navigation', { name: /The engine/ }).getByRole('button', { name: /^Front head(?! gasket)/ }).click()
             await page.getByRole('button', { name: 'Take off to here' }).click()
             await page.getByText('Off and together again').waitFor()
         },

@@ -68,7 +68,7 @@ test('a mechanic measures, strikes out, chooses a source, fits and takes the rec
         .getByRole('button', { name: /^Case mouth/ })
         .click()
     await bench
-        .getByRole('button', { name: /Tick: Base gasket off|Tick: Case mouths covered/ })
+        .getByRole('button', { name: /Tick: Rod pulled/ })
         .first()
         .waitFor()
 

@@ -79,7 +79,7 @@ test('parts: from the shelf, come wrong, ordered again, an old one that goes bac
     await bench.getByRole('button', { name: 'Into the log' }).click()
     await expect(bench.getByText('came wrong: oil way missing')).toBeVisible()
     const job = await taken(bench, 209)
-    expect(job.planning.steps.find((each) => each.id === 'base-gasket')?.state).not.toBe('ready')
+    expect(job.planning.steps.find((each) => each.id === 'on.base-gasket')?.state).not.toBe('ready')
     await bench.getByRole('button', { name: 'Ordered: Base gasket' }).click()
     await bench.getByLabel('Promised for').fill('2030-01-02')
     await bench.getByRole('button', { name: 'Into the log' }).click()
@@ -147,7 +147,7 @@ test('what an engine in the frame shuts in is said at the step', async ({ bench 
     await bench.getByRole('radio', { name: /^in the frame/ }).click()
     await bench.keyboard.press('Escape')
     const { steps } = (await taken(bench, 221)).planning
-    expect(steps.find((each) => each.id === 'head-on')?.needs).toContain('rear-bolts')
+    expect(steps.find((each) => each.id === 'on.head')?.needs).toContain('rear-bolts')
 })
 
 test('a wait that somebody begins holds the step that was named', async ({ bench }) => {
@@ -156,9 +156,7 @@ test('a wait that somebody begins holds the step that was named', async ({ bench
     await bench.getByRole('button', { name: 'Something has to wait' }).click()
     await bench.getByLabel(/What waits/).fill('Barrel soaking')
     await bench.getByLabel(/How long/).fill('2 h')
-    await bench
-        .getByLabel('Which step waits for it')
-        .selectOption({ label: 'Barrel clean, ports and ways free of carbon' })
+    await bench.getByLabel('Which step waits for it').selectOption('clean.barrel')
     await bench.getByRole('button', { name: 'Into the log' }).click()
     await expect(bench.getByRole('region', { name: 'Barrel soaking' }).getByRole('timer')).toContainText(/^1:59:\d\d$/)
     const { steps } = (await taken(bench, 226)).planning

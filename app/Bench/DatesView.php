@@ -120,14 +120,12 @@ final class DatesView
                     $open[] = "$number:wait.".$begun->wait->id;
                 }
             }
-            foreach ($state->sheet->work->waits as $wait) {
-                if (in_array($wait->after, $step->order->needs, true)) {
-                    $running = array_filter($state->work->waits(), static fn (RunningWait $each): bool => $each->wait->id === $wait->id) !== [];
-                    if ($running || ! $state->work->isDone($state->work->steps()[$wait->after] ?? $step)) {
-                        $open[] = "$number:wait.".$wait->id;
-                        if (! $running && ! in_array("$number:wait.".$wait->id, array_column($tasks, 'id'), true)) {
-                            $tasks[] = ['id' => "$number:wait.".$wait->id, 'minutes' => intdiv($wait->seconds, 60), 'after' => ["$number:".$wait->after], 'kind' => 'wait'];
-                        }
+            foreach ($state->work->waitsBefore($step) as $wait) {
+                $running = array_filter($state->work->waits(), static fn (RunningWait $each): bool => $each->wait->id === $wait->id) !== [];
+                if ($running || ! $state->work->isDone($state->work->steps()[$wait->after] ?? $step)) {
+                    $open[] = "$number:wait.".$wait->id;
+                    if (! $running && ! in_array("$number:wait.".$wait->id, array_column($tasks, 'id'), true)) {
+                        $tasks[] = ['id' => "$number:wait.".$wait->id, 'minutes' => intdiv($wait->seconds, 60), 'after' => ["$number:".$wait->after], 'kind' => 'wait'];
                     }
                 }
             }

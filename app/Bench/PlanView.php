@@ -4,7 +4,9 @@ namespace App\Bench;
 
 use App\Http\Shapes\AskShape;
 use App\Http\Shapes\BlockageShape;
+use App\Http\Shapes\BriefShape;
 use App\Http\Shapes\DebtShape;
+use App\Http\Shapes\ErrandShape;
 use App\Http\Shapes\JobPlanningShape;
 use App\Http\Shapes\LedgerItemShape;
 use App\Http\Shapes\LiftCostShape;
@@ -20,10 +22,14 @@ use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerItem;
 use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\Slab;
 
 /** The order of work as the screens take it. */
 final readonly class PlanView
@@ -38,8 +44,15 @@ final readonly class PlanView
     {
         return new JobPlanningShape(
             array_map($this->step(...), array_values($this->state->work->steps())), $this->next(), $this->waits(), $this->ledger(), $this->debts(),
-            $this->schools(), $this->minutesLeft(), $this->progress(),
+            $this->schools(), $this->minutesLeft(),
+            new BriefShape(array_column($this->state->brief->errands(), 'value'), self::offered($this->state->sheet)), $this->progress(),
         );
+    }
+
+    /** @return list<ErrandShape> */
+    public static function offered(EngineSheet $sheet): array
+    {
+        return array_map(static fn (Errand $errand): ErrandShape => new ErrandShape($errand->value, $errand->words()), Errand::on($sheet));
     }
 
     /** How much of the work is done, 0 to 1. */
@@ -70,7 +83,8 @@ final readonly class PlanView
         $isDone = $work->isDone($step);
         $needs = $isDone ? [] : $work->openNeeds($step);
         $blocked = $isDone || $needs !== [] ? [] : $work->blockages($step);
-        $done = $isDone ? $work->doneBy($step->id) : null;
+        $aside = $work->asideBy($step);
+        $done = $aside ?? ($isDone ? $work->doneBy($step->id) : null);
         $access = array_values(array_intersect_key($step->order->access, array_flip($needs)))[0] ?? null;
 
         return new StepShape(
@@ -82,7 +96,7 @@ final readonly class PlanView
             $work->voidBecause($step), $this->asks($step),
             array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
             $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id),
-            $access?->sentence(),
+            $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
         );
     }
 
@@ -137,9 +151,9 @@ final readonly class PlanView
         return array_sum(array_map(fn (Step $step): int => $this->state->work->isDone($step) ? 0 : $step->minutes, $this->state->work->steps()));
     }
 
-    public function liftCost(int $height): LiftCostShape
+    public function liftCost(Slab $slab): LiftCostShape
     {
-        $cost = LiftCost::to($this->state, $height);
+        $cost = LiftCost::lifting($this->state, $slab);
         $steps = $this->state->work->steps();
 
         return new LiftCostShape(

@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Http\Shapes\ConsequenceShape;
 use App\Http\Shapes\SheetLimitShape;
 use App\Http\Shapes\SheetShape;
+use App\Http\Shapes\SheetSlabShape;
 use App\Http\Shapes\SheetVersionShape;
 use App\Http\Shapes\SourceShape;
 use App\Models\Sheet;
@@ -15,6 +16,7 @@ use Moltrek\Core\Sheet\Consequences;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\JudgedQuantity;
 use Moltrek\Core\Sheet\SheetLimit;
+use Moltrek\Core\Sheet\Slab;
 
 /** An engine sheet as the spec book shows it, sources side by side. */
 final class SheetView
@@ -31,6 +33,8 @@ final class SheetView
             array_values($versions->map(static fn ($row): SheetVersionShape => new SheetVersionShape((int) $row->version, substr((string) $row->at, 0, 10), (int) $row->jobs))->all()),
             self::limits($engine),
             array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),
+            PlanView::offered($engine),
+            array_map(static fn (Slab $slab): SheetSlabShape => new SheetSlabShape($slab->id, $slab->name), array_reverse(array_slice($engine->stack->slabs, 1))),
             $sheet->written(),
         );
     }

@@ -12,6 +12,8 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Form;
 use Moltrek\Core\Sheet\Slab;
 
 /** The slabs of a build as the screens take them. */
@@ -40,16 +42,33 @@ final readonly class StackView
     /** @return list<FloorSlabShape> */
     public function onFloor(): array
     {
-        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value), $this->state->sheet->stack->slabs);
+        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->levelOf($slab), $this->columnOf($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
     }
 
     private function slab(Slab $slab): SlabShape
     {
         $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
-        $unread = array_filter($this->state->readings->expected(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
+        $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
         return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $slab->note,
-            count($open) + count($unread), $this->verdictCounts($slab));
+            count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columnOf($slab), $slab->kind->isBeside());
+    }
+
+    /** How many slabs lie under one, down to the cases. */
+    private function levelOf(Slab $slab): int
+    {
+        $under = array_filter(array_map($this->state->sheet->stack->named(...), $slab->on));
+
+        return $under === [] ? 0 : 1 + max(array_map($this->levelOf(...), array_values($under)));
+    }
+
+    private function columnOf(Slab $slab): ?int
+    {
+        $layout = $this->state->sheet->layout;
+        $banks = array_values(array_unique(array_map(static fn (Cylinder $cylinder): string => $cylinder->bank ?? $cylinder->id, $layout->cylinders)));
+        $own = array_unique(array_map(static fn (string $id): string => $layout->cylinder($id)->bank ?? $id, $slab->cylinders));
+
+        return $layout->form === Form::Vee && count($own) === 1 ? (int) array_search(array_values($own)[0], $banks, true) : null;
     }
 
     /** @return list<VerdictCountShape> */

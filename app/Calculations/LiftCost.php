@@ -27,11 +27,11 @@ final class LiftCost implements Calculation
     {
         $in = Fields::of($document, 'to', ...PlanInput::KEYS);
         $state = PlanInput::state($in);
-        $height = $state->sheet->heightOf($in->text('to', 60));
-        if ($height === null) {
+        $slab = $state->sheet->stack->named($in->text('to', 60));
+        if ($slab === null) {
             throw $in->placed(MalformedDocument::wrongSort($in->raw('to'), 'one of '.implode(', ', array_column($state->sheet->stack->slabs, 'id'))), 'to');
         }
 
-        return Cost::to($state, $height)->toArray();
+        return Cost::to($state, $slab)->toArray();
     }
 }

@@ -50,6 +50,7 @@ final class Plan implements Calculation
         return [
             'id' => $step->id, 'slab' => $step->place->slab, 'places' => $step->place->places, 'kind' => $step->kind->value,
             'state' => $stands->value, 'needs' => $step->order->needs,
+        ] + ($step->asks->items === [] ? [] : ['asks' => $step->asks->items]) + [
             'blocked_by' => array_map(static fn (Blockage $blockage): array => $blockage->toArray(), $blocked),
         ];
     }

@@ -4,35 +4,40 @@ namespace App\Calculations;
 
 use DateTimeImmutable;
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Log\Before;
-use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\GrowingLog;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Kinds;
+use Moltrek\Core\Planning\Basis;
+use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\Worked;
 
 /**
  * What plan and lift-cost are asked about: a sheet, by the name of one that ships with the application or as a document,
- * with the entries of a log, {"kind", "payload"} and, where it matters, "id", "happened_at" and "by", and schools by matter.
+ * with the entries of a log, {"kind", "payload"} and, where it matters, "id", "happened_at" and "by", schools by matter, errands, decisions on bores, and where the engine stands.
  */
 final class PlanInput
 {
-    public const KEYS = ['sheet', 'entries', 'choices'];
+    public const KEYS = ['sheet', 'entries', 'choices', 'errands', 'decisions', 'worked'];
 
     private const ENTRY_KEYS = ['id', 'kind', 'payload', 'happened_at', 'by'];
 
     public static function state(Fields $in): BuildState
     {
         $sheet = self::sheet($in);
-        $entries = self::choices($in);
+        $log = new GrowingLog($sheet, self::given($in, $sheet));
+        array_map($log->add(...), [...self::worked($in), ...self::choices($in)]);
         foreach ($in->limited('entries', 1000)->objects('entries', ...self::ENTRY_KEYS) as $index => $fields) {
-            $entries[] = self::entry($fields, $sheet, $entries, $index);
+            $log->add(self::entry($fields, $log->before(), $index));
         }
 
-        return Build::replay($sheet, $entries);
+        return $log->state();
     }
 
     private static function sheet(Fields $in): EngineSheet
@@ -48,6 +53,29 @@ final class PlanInput
         }
 
         return $in->placing(static fn (): EngineSheet => EngineSheet::read($document), 'sheet');
+    }
+
+    /** What the job is for and what is decided of its bores, before any entry says otherwise. */
+    private static function given(Fields $in, EngineSheet $sheet): Basis
+    {
+        $decided = $in->objectOrNull('decisions', 'bore')?->objectOrNull('bore', ...array_column($sheet->layout->cylinders, 'id'));
+        $bores = $decided === null ? [] : array_combine($decided->keys(), array_map(
+            static fn (string $cylinder): BoreJob => $decided->choice($cylinder, BoreJob::class),
+            $decided->keys(),
+        ));
+
+        return new Basis(Errand::listIn($in, $sheet), bores: $bores);
+    }
+
+    /** @return list<Entry> where the engine stands */
+    private static function worked(Fields $in): array
+    {
+        if (! $in->has('worked')) {
+            return [];
+        }
+        $worked = $in->word('worked', 'bench', 'frame') === 'frame' ? Worked::Frame : Worked::Bench;
+
+        return [Entry::stored('choice-0', 'school_chosen', (object) ['matter' => 'worked', 'school' => $worked->value], new DateTimeImmutable('@0'), '')];
     }
 
     /** @return list<Entry> schools chosen before anything happened */
@@ -70,16 +98,14 @@ final class PlanInput
         return $entries;
     }
 
-    /** @param  list<Entry>  $before */
-    private static function entry(Fields $fields, EngineSheet $sheet, array $before, int $index): Entry
+    private static function entry(Fields $fields, Before $before, int $index): Entry
     {
         $kind = Kinds::in($fields, 'kind');
         $payload = $fields->raw('payload');
-        $now = Before::of(Build::replay($sheet, $before));
 
         return new Entry(
             $fields->textOrNull('id', 60) ?? sprintf('%08d', $index),
-            $fields->placing(static fn (): Kind => $now->admit($kind, $payload), 'payload'),
+            $fields->placing(static fn (): Kind => $before->admit($kind, $payload), 'payload'),
             $fields->has('happened_at') ? $fields->instant('happened_at') : new DateTimeImmutable('@'.($index + 1)),
             $fields->textOrNull('by', 40) ?? '',
         );

@@ -8,8 +8,8 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\StepKind;
 
 /** The machines of the demo shop, as the core tests take them. */
 function sheetDocument(string $name): stdClass
@@ -55,7 +55,7 @@ function apart(): Entry
 function fitted(): array
 {
     $minute = 100;
-    $steps = array_filter(replayed()->work->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
+    $steps = array_filter(replayed()->work->steps(), fn ($step): bool => $step->kind->value !== 'take off' && ! $step->asks->asFound);
 
     return array_map(function (string $step) use (&$minute): Entry {
         return happened($minute++, 'step_done', ['step' => $step]);
@@ -99,7 +99,7 @@ function enteredAs(string $id, array $act, DateTimeImmutable $at, EngineSheet $s
  */
 function upTo(EngineSheet $sheet, string $last): array
 {
-    $plan = array_filter(Plan::of($sheet), static fn (Step $step): bool => $step->kind->value !== 'take off' && ! str_starts_with($step->id, 'as-found'));
+    $plan = array_filter(Plan::of($sheet), static fn (Step $step): bool => $step->kind->value !== 'take off' && ! $step->asks->asFound);
     $done = [];
     $do = function (Step $step) use (&$do, &$done, $plan): void {
         array_map($do, array_values(array_diff_key(array_intersect_key($plan, array_flip($step->order->needs)), $done)));

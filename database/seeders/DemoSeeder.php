@@ -18,8 +18,8 @@ use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\StepKind;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
 use stdClass;
@@ -133,7 +133,7 @@ final class DemoSeeder extends Seeder
             [-7, '11:46', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.upper_rail', 'reading' => (object) ['passes' => '0.80 mm'], 'tool' => 'f1']],
             [-7, '11:49', 'tomas', 'reading_taken', ['spot' => 'ring_gap.1.lower_rail', 'reading' => (object) ['passes' => '0.80 mm'], 'tool' => 'f1']],
             ...$this->restInOrder('harbick-421', [-7, '13:00', 'tomas'], ['ring_gap', 'piston_clearance', 'valve_lash']),
-            [-7, '16:55', 'isla', 'part_ordered', ['part' => 'Ring set', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => []]],
+            [-7, '16:55', 'isla', 'part_ordered', ['part' => 'Ring set', 'promised' => $this->today->addDays(1)->format('Y-m-d'), 'for' => ['on.base-gasket']]],
         ]);
         $this->workOn($job, 'tomas', -6, '09:00');
     }
@@ -195,7 +195,7 @@ final class DemoSeeder extends Seeder
             [-5, '10:25', 'petra', 'ledger_in', ['what' => 'rag in the cases', 'slab' => 'case']],
             [-5, '16:40', 'petra', 'ledger_out', ['what' => 'rag in the cases']],
         ]);
-        $this->workOn($job, 'tomas', -4, '08:00', until: 'pushrods.front');
+        $this->workOn($job, 'tomas', -4, '08:00', until: 'pull.rockers-front');
     }
 
     /**
@@ -237,7 +237,7 @@ final class DemoSeeder extends Seeder
         $this->ferrantBefore();
         $job = $this->job(224, 'ferrant-738', 'M. Tarrow', 21);
         $this->log($job, [
-            [-1, '11:30', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Oil at the right pushrod tube, eight hundred miles after it was last apart.']],
+            [-1, '11:30', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Oil at the right pushrod tube, eight hundred miles after it was last apart.', 'errands' => ['head', 'look']]],
             [-1, '11:50', 'petra', 'reading_taken', ['spot' => 'cranking_compression.1', 'reading' => '136 psi', 'tool' => 'p1']],
             [-1, '11:53', 'petra', 'reading_taken', ['spot' => 'cranking_compression.2', 'reading' => '134 psi', 'tool' => 'p1']],
         ]);
@@ -296,7 +296,7 @@ final class DemoSeeder extends Seeder
         ]));
         $job = $this->jobOn(228, 'harbick-421-kit', JsonText::encode($document), 'Kestle Hill peat road', 16);
         $this->log($job, [
-            [-1, '10:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Kit bought by the owner, to be measured before it goes on.']],
+            [-1, '10:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Kit bought by the owner, to be measured before it goes on.', 'errands' => ['put together']]],
             [-1, '10:40', 'tomas', 'reading_taken', ['spot' => 'piston.1', 'reading' => '87.936 mm', 'tool' => 'm3']],
             [-1, '10:46', 'tomas', 'reading_taken', ['spot' => 'bore.1.across.12', 'reading' => '88.004 mm', 'tool' => 'b1']],
             [-1, '10:47', 'tomas', 'reading_taken', ['spot' => 'bore.1.along.12', 'reading' => '88.003 mm', 'tool' => 'b1']],

@@ -19,7 +19,7 @@ final class Fuzz
     private const TEXTS = [
         '', ' ', "a\u{0}b", "\u{0}", "\u{7}", 'ölig', "\u{202E}", '0', '-1', '1e9', 'NaN', '55.01 mm', '2.165 in', '99999999999999999999', '2026-30-11', '2026-11-30',
         '1999-12-31', '2101-01-01', '2026-02-29', '2026-11-24T09:30:00Z', '0001-01-01T00:00:00Z', '9999-12-31T23:59:59Z', 'tomorrow', "'; drop table jobs; --", '../../etc/passwd', '%00',
-        'piston.1', 'ring_gap.1.top', 'head', 'barrel', 'm2', 'b1', 'TW', 'whole', 'apart', 'ulvane-139r', 'bore honed', 'keep', 'hold.barrel', 'barrel-down', '1',
+        'piston.1', 'ring_gap.1.top', 'head', 'barrel', 'm2', 'b1', 'TW', 'whole', 'apart', 'ulvane-139r', 'bore honed', 'keep', 'hold.barrel', 'on.barrel', '1',
     ];
 
     public function __construct(private readonly Randomizer $dice)

@@ -37,7 +37,7 @@ it('names what is wrong with an entry', function (array $entry, string $field) {
     'a kind that does not exist' => [['kind' => 'engine_painted'], 'kind'],
     'no instant' => [['happened_at' => 'this morning'], 'happened_at'],
     'a tool nobody has' => [['kind' => 'reading_taken', 'payload' => ['spot' => 'piston.1', 'reading' => '54.95 mm', 'tool' => 'z9']], 'payload.tool'],
-    'a step too early' => [['kind' => 'step_done', 'payload' => ['step' => 'barrel-down']], 'payload.step'],
+    'a step too early' => [['kind' => 'step_done', 'payload' => ['step' => 'on.barrel']], 'payload.step'],
 ]);
 
 it('does not take an id that another job has', function () {

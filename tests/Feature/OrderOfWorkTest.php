@@ -4,27 +4,27 @@ use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 
 it('says what a lift costs before it is done', function () {
-    $cost = $this->actingAs($this->person())->getJson('/api/jobs/203/lift-cost/head')->assertOk()->json();
-    expect($cost['comesOff'])->toBe(['Rocker boxes and pushrods', 'Heads'])
-        ->and(array_column($cost['spent'], 'what'))->toBe(['Head gasket or O-rings', 'Tube seals, front cylinder'])
-        // off: rocker boxes 20, heads 15; again: hold 3, head joint 4, head on 12, torque 15, pushrods 25
-        ->and($cost['minutes'])->toBe(94);
+    $cost = $this->actingAs($this->person())->getJson('/api/jobs/203/lift-cost/head-front')->assertOk()->json();
+    expect($cost['comesOff'])->toBe(['Front rocker box and pushrods', 'Front head'])
+        ->and(array_column($cost['spent'], 'what'))->toEqualCanonicalizing(['Head gasket or O-rings, front cylinder', 'Tube seals, front cylinder'])
+        // off: rocker box 15, head 20; again: hold 3, head joint 4, head on 12, pull 15, rods 15, hold 3, box on 12, its pull 8
+        ->and($cost['minutes'])->toBe(107);
     $this->getJson('/api/jobs/203/lift-cost/case')->assertStatus(404);
 });
 
 it('keeps a wait by the server’s clock and tells the floor when it is over', function () {
     $wait = fn (): array => $this->actingAs($this->person())->getJson('/api/jobs/203')->json('planning.waits');
     expect($wait())->toHaveCount(1)->and($wait()[0]['seen'])->toBe('both rods spin by finger');
-    $next = fn (): string => collect($this->getJson('/api/floor')->json('jobs'))->firstWhere('number', 203)['next']['kind'];
-    expect($next())->toBe('wait');
+    $spin = fn (): string => collect($this->getJson('/api/jobs/203')->json('planning.steps'))->firstWhere('id', 'set.rods.front')['state'];
+    expect($spin())->toBe('blocked')->and(collect($this->getJson('/api/floor')->json('jobs'))->firstWhere('number', 203)['waits'])->toHaveCount(1);
     $this->enter(203, $this->entry('wait_seen', ['wait' => 'bleed-front'], at: '2026-11-24T11:59:00Z'))->assertJsonPath('results.0.state', 'stored');
-    expect($wait())->toBe([])->and($next())->toBe('step');
+    expect($wait())->toBe([])->and($spin())->toBe('ready');
 });
 
 it('blocks just the steps that a missing part holds up', function () {
     $steps = collect($this->actingAs($this->person())->getJson('/api/jobs/209')->json('planning.steps'))->keyBy('id');
-    expect($steps['gaps-filed.1']['state'])->toBe('blocked')->and($steps['gaps-filed.1']['blockedBy'][0]['kind'])->toBe('part')
-        ->and($steps['head-built']['state'])->toBe('done');
+    expect($steps['work.gaps.1']['state'])->toBe('blocked')->and($steps['work.gaps.1']['blockedBy'][0]['kind'])->toBe('part')
+        ->and($steps['work.valves']['state'])->toBe('done');
 });
 
 it('lays the open work of the shop over people, hours and parts', function () {
@@ -91,16 +91,23 @@ it('refuses what is no photograph', function () {
 it('plans from a sheet alone, over the open interface', function () {
     $plan = fn (mixed $document): array => json_decode($this->actingAs($this->person())->call('POST', '/api/calculations/plan', content: json_encode($document))->getContent(), true);
     $whole = $plan(['sheet' => 'harbick-421']);
-    expect($whole['next'])->toBe(['as-found.1'])->and(array_unique(array_column($whole['slabs'], 'state')))->toBe(['torqued']);
+    expect($whole['next'])->toBe(['read.compression.1'])->and(array_unique(array_column($whole['slabs'], 'state')))->toBe(['torqued']);
     $ids = array_column($whole['steps'], 'id');
     foreach ($whole['steps'] as $step) {
         expect($step['needs'])->each->toBeIn($ids);
     }
     $apart = $plan(['sheet' => 'harbick-421', 'entries' => [['kind' => 'job_opened', 'payload' => ['condition' => 'apart']]]]);
-    expect($apart['next'])->toContain('clean.barrel')->not->toContain('order');
+    expect($apart['next'])->toContain('clean.barrel')->not->toContain('order.parts');
+    $narrow = $plan(['sheet' => 'ulvane-139r', 'errands' => ['exhaust valve'], 'worked' => 'frame']);
+    expect(array_column($narrow['steps'], 'id'))->not->toContain('read.bore.1')->and(collect($narrow['steps'])->firstWhere('id', 'hold.barrel')['asks'])->not->toBe([]);
+    $bored = $plan(['sheet' => 'harbick-421', 'decisions' => ['bore' => ['1' => 'rebore']]]);
+    expect(array_column($bored['steps'], 'id'))->toContain('send.bore.1', 'read.bore.1.again')->not->toContain('work.bore.1');
+    expect(array_unique(array_column($plan(['sheet' => 'harbick-421', 'errands' => ['put together']])['slabs'], 'state')))->toBe(['torqued', 'off']);
+    expect($plan(['sheet' => 'harbick-421', 'errands' => ['cam', 'cam chest']])['field'])->toBe('errands.1')
+        ->and($plan(['sheet' => 'harbick-421', 'decisions' => ['bore' => ['1' => 'paint']]])['field'])->toBe('decisions.bore.1');
     expect($plan(['sheet' => 'no-such'])['field'])->toBe('sheet')
         ->and($plan(['sheet' => 'harbick-421', 'choices' => ['wash' => 'spit']])['field'])->toBe('choices.wash')
-        ->and($plan(['sheet' => 'harbick-421', 'entries' => [['kind' => 'step_done', 'payload' => ['step' => 'order']]]])['field'])->toBe('entries.0.payload.step');
+        ->and($plan(['sheet' => 'harbick-421', 'entries' => [['kind' => 'step_done', 'payload' => ['step' => 'order.parts']]]])['field'])->toBe('entries.0.payload.step');
 });
 
 it('refuses a schedule that nobody could keep', function (array $change, string $field) {
@@ -130,7 +137,7 @@ it('keeps what stays open on the hand-over list', function () {
 it('offers every act that this engine can have done to it', function () {
     $acts = collect($this->actingAs($this->person())->getJson('/api/jobs/221')->json('stack.acts'))->keyBy('act');
     expect($acts['shim changed'])->toMatchArray(['isOfCylinder' => false, 'isOfRing' => false, 'isOfValve' => true])->and($acts['ring filed'])->toMatchArray(['isOfCylinder' => true, 'isOfRing' => true]);
-    $this->enter(203, $this->entry('act_done', ['act' => 'head slackened']))->assertJsonPath('results.0.state', 'stored');
-    $step = collect($this->getJson('/api/jobs/203')->json('planning.steps'))->firstWhere('id', 'torque.head');
+    $this->enter(203, $this->entry('act_done', ['act' => 'head slackened', 'cylinder' => 'front']))->assertJsonPath('results.0.state', 'stored');
+    $step = collect($this->getJson('/api/jobs/203')->json('planning.steps'))->firstWhere('id', 'pull.head-front');
     expect([$step['state'], $step['voidBecause']])->toBe(['void', 'head slackened']);
 });

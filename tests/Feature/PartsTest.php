@@ -62,9 +62,9 @@ it('refuses what cannot lie on a shelf', function (array $body, string $field) {
 
 it('says by when each part has to be there', function () {
     $needs = collect(collect($this->actingAs($this->person())->getJson('/api/dates')->json('jobs'))->firstWhere('number', 209)['needs'])->pluck('by', 'part');
-    // the ring set comes tomorrow; gasket and clips follow it in the plan
-    expect($needs['Ring set'])->toBeGreaterThan('2026-11-25T08:00')->and($needs['Base gasket'])->toBeGreaterThan($needs['Circlips'])
-        ->and($needs['Circlips'])->toBeGreaterThan($needs['Ring set']);
+    // the ring set comes tomorrow; the base gasket waits for it, the head joint stands after both
+    expect($needs['Ring set'])->toBeGreaterThan('2026-11-25T08:00')->and($needs['Base gasket'])->toBeGreaterThan('2026-11-25T08:00')
+        ->and($needs['Head gasket or O-rings'])->toBeGreaterThan($needs['Base gasket']);
     $this->enter(209, $this->entry('part_taken', ['part' => 'Base gasket']));
     $after = collect(collect($this->getJson('/api/dates')->json('jobs'))->firstWhere('number', 209)['needs'])->pluck('part');
     expect($after)->not->toContain('Base gasket');
@@ -111,7 +111,7 @@ it('keeps what has run together in its slot until it is back', function () {
 
 it('puts the piston of an oversize on the list, and counts on it in the dates', function () {
     $this->enter(219, $this->entry('bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25', 'reason' => 'worn']));
-    expect(plannedPart($this, 219, 'Piston +0.25, left cylinder'))->toMatchArray(['state' => 'needed', 'for' => ['piston-ready.1'], 'reuse' => null]);
+    expect(plannedPart($this, 219, 'Piston +0.25, left cylinder'))->toMatchArray(['state' => 'needed', 'for' => ['work.piston.1'], 'reuse' => null]);
     $finish = fn (): string => collect($this->getJson('/api/dates')->json('jobs'))->firstWhere('number', 219)['finish'];
     $before = $finish();
     $this->enter(219, $this->entry('part_ordered', ['part' => 'Piston +0.25, left cylinder', 'promised' => '2026-12-21', 'for' => []]));

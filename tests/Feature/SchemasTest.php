@@ -6,15 +6,20 @@ use Moltrek\Core\Judgement\Zone;
 use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\CamDrive;
+use Moltrek\Core\Sheet\CamEntry;
 use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\Form;
+use Moltrek\Core\Sheet\IgnitionSetBy;
 use Moltrek\Core\Sheet\Joining;
 use Moltrek\Core\Sheet\Lining;
+use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\PistonType;
 use Moltrek\Core\Sheet\RingKind;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\SourceKind;
+use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\ValveGear;
 use Moltrek\Core\Sheet\ValveSide;
 use Moltrek\Core\Sheet\Worked;
@@ -45,6 +50,11 @@ it('allows in the published schemas just what the core knows', function (string 
     ['engine-sheet', 'properties/valve_train/properties/drive', CamDrive::class],
     ['engine-sheet', 'properties/valve_train/properties/valves/items/properties/side', ValveSide::class],
     ['engine-sheet', 'properties/slabs/items/properties/drawn_as', SlabKind::class],
+    ['engine-sheet', 'properties/slabs/items/properties/seal', Seal::class],
+    ['engine-sheet', 'properties/valve_train/properties/cam_entry', CamEntry::class],
+    ['engine-sheet', 'properties/lubrication', Lubrication::class],
+    ['engine-sheet', 'properties/ignition/properties/set_by', IgnitionSetBy::class],
+    ['engine-sheet', 'properties/plan/properties/add/items/properties/kind', StepKind::class],
     ['engine-sheet', 'properties/plan/properties/access/items/properties/kind', AccessKind::class],
     ['engine-sheet', 'properties/plan/properties/access/items/properties/where', Worked::class],
     ['engine-sheet', '$defs/limit/properties/source', SourceKind::class],

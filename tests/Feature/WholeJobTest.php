@@ -8,7 +8,7 @@ const SOUND = [
     'skarn-594' => [
         'cranking_compression' => '900 kPa', 'leak_down' => '100 kPa', 'piston' => '72.400 mm', 'bore' => '72.500 mm',
         'ring_gap' => ['0.40 mm', '0.45 mm'], 'ring_side_clearance' => ['0.05 mm', '0.06 mm'], 'rod_side_clearance' => ['0.50 mm', '0.55 mm'],
-        'crank_runout' => '0.02 mm', 'head_flatness' => ['0.02 mm', '0.03 mm'],
+        'crank_runout' => '0.02 mm', 'squish' => '1.30 mm', 'head_flatness' => ['0.02 mm', '0.03 mm'],
     ],
     'harbick-421' => [
         'cranking_compression' => '700 kPa', 'leak_down' => '100 kPa', 'piston' => '85.953 mm', 'bore' => '86.000 mm',
@@ -45,6 +45,9 @@ function nextEntries(array $job, array $sound): array
             default => $read,
         }]]];
     }
+    if ($next['kind'] === 'wait') {
+        return [['wait_seen', ['wait' => $job['planning']['waits'][0]['id']]]];
+    }
     $step = collect($job['planning']['steps'])->firstWhere('id', $next['id']);
     if ($step['kind'] !== 'hold') {
         return [['step_done', ['step' => $step['id']]]];
@@ -79,3 +82,30 @@ it('leads a whole job from the intake to the hand-over, one thing next at a time
     $record = json_encode($this->getJson("/api/jobs/$number/record.json")->assertOk()->json());
     expect($record)->toContain('two tanks gently');
 })->with(array_keys(SOUND));
+
+it('leads a narrow errand from the opening to the hand-over with only its own steps', function (string $sheet, array $errands, array $has, array $hasNot, array $sound = []) {
+    $job = $this->actingAs($this->person())
+        ->postJson('/api/jobs', ['sheet' => $sheet, 'owner' => 'Ferry slip', 'condition' => 'whole', 'errands' => $errands])->assertCreated()->json();
+    $number = $job['number'];
+    expect($job['planning']['brief']['errands'])->toBe($errands)->and(array_column($job['planning']['steps'], 'id'))->toContain(...$has)->not->toContain(...$hasNot);
+    for ($turn = 0; $turn < 120 && $job['planning']['next']['kind'] !== 'none'; $turn++) {
+        $entries = array_map(fn (array $act): array => $this->entry(...$act), nextEntries($job, $sound));
+        expect(array_unique(array_column($this->enter($number, ...$entries)->assertOk()->json('results'), 'state')))->toBe(['stored'], $job['planning']['next']['text']);
+        $job = $this->getJson("/api/jobs/$number")->json();
+    }
+    $open = array_filter($job['planning']['steps'], static fn (array $step): bool => $step['state'] !== 'done');
+    expect(array_column($open, 'id'))->toBe([])->and(array_unique(array_column($job['stack']['slabs'], 'state')))->toBe(['torqued']);
+    $this->enter($number, $this->entry('handed_over', ['note' => 'gently']))->assertJsonPath('results.0.state', 'stored');
+})->with([
+    'the rocker boxes of a V-twin' => ['pellgrove-1092', ['valve clearance'], ['off.rockers-front', 'set.rods.rear'], ['off.head-front', 'read.bore.front', 'fill.oil', 'run.heat']],
+    'an ignition' => ['ulvane-139r', ['ignition'], ['read.ignition', 'pull.rotor', 'time.ignition'], ['off.head', 'test.leak']],
+    'an exhaust valve from strip to proof' => ['ulvane-139r', ['exhaust valve'], ['clean.exhaust-valve', 'on.exhaust-valve', 'test.leak'], ['read.bore.1', 'on.piston.1', 'off.rotor'],
+        ['squish' => '1.10 mm', 'head_flatness' => ['0.02 mm', '0.03 mm']]],
+    'a cam chest' => ['pellgrove-1092', ['cam chest'], ['off.cam', 'time.cam', 'set.rods.front'], ['off.head-front', 'off.barrel-rear'],
+        ['cam_lobe' => '36.200 mm', 'cam_journal' => ['25.030 mm', '25.000 mm']]],
+]);
+
+it('refuses at intake what the engine cannot be brought for', function () {
+    $this->actingAs($this->person())->postJson('/api/jobs', ['sheet' => 'harbick-421', 'owner' => 'Ferry slip', 'condition' => 'whole', 'errands' => ['head', 'exhaust valve']])
+        ->assertStatus(422)->assertJsonPath('field', 'errands.1');
+});

@@ -54,9 +54,9 @@ final class JobController
     public function liftCost(Job $job, string $slab): JsonResponse
     {
         $state = JobLog::state($job);
-        $height = $state->sheet->heightOf($slab);
+        $lifted = $state->sheet->stack->named($slab);
 
-        return $height === null || $height === 0 ? abort(404) : new JsonResponse((new PlanView($state))->liftCost($height - 1));
+        return $lifted === null || $state->sheet->heightOf($slab) === 0 ? abort(404) : new JsonResponse((new PlanView($state))->liftCost($lifted));
     }
 
     /** The job as it stands in the log now. */

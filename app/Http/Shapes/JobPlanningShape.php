@@ -30,6 +30,8 @@ final readonly class JobPlanningShape
         public array $schools,
         #[OA\Property]
         public int $minutesLeft,
+        #[OA\Property]
+        public BriefShape $brief,
         #[OA\Property(description: 'how much of the work is done, 0 to 1')]
         public float $progress,
     ) {

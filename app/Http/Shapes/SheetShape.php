@@ -12,6 +12,8 @@ final readonly class SheetShape
      * @param  list<SheetVersionShape>  $versions
      * @param  list<SheetLimitShape>  $limits
      * @param  list<ConsequenceShape>  $consequences
+     * @param  list<ErrandShape>  $errands
+     * @param  list<SheetSlabShape>  $slabs
      */
     public function __construct(
         #[OA\Property]
@@ -30,6 +32,10 @@ final readonly class SheetShape
         public array $limits,
         #[OA\Property(items: new OA\Items(ref: ConsequenceShape::class))]
         public array $consequences,
+        #[OA\Property(description: 'what an engine of this kind can be brought for', items: new OA\Items(ref: ErrandShape::class))]
+        public array $errands,
+        #[OA\Property(description: 'what can come off it, from the top', items: new OA\Items(ref: SheetSlabShape::class))]
+        public array $slabs,
         #[OA\Property(description: 'the document as it can be edited')]
         public string $document,
     ) {

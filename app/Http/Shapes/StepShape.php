@@ -68,6 +68,8 @@ final readonly class StepShape
         public array $answerers,
         #[OA\Property(description: 'why it waits for the first of its open needs, where that is a matter of order or access')]
         public ?string $access,
+        #[OA\Property(description: 'why it does not apply here, where somebody said so')]
+        public ?string $aside,
     ) {
     }
 }

@@ -208,6 +208,25 @@ final readonly class Fields
         return $this->has($key) ? array_map(static fn (self $item): string => $item->text($item->keys()[0]), $this->items($key)) : [];
     }
 
+    /**
+     * A text, or a list of them.
+     *
+     * @return list<string>
+     */
+    public function textOrTexts(string $key): array
+    {
+        return is_string($this->raw($key)) ? [$this->text($key)] : $this->texts($key);
+    }
+
+    /** One of these words. */
+    public function word(string $key, string ...$allowed): string
+    {
+        $word = $this->text($key);
+
+        return in_array($word, $allowed, true) ? $word
+            : throw $this->placed(MalformedDocument::wrongSort($word, 'one of '.implode(', ', $allowed)), $key);
+    }
+
     /** The id of something kept, in lower case. */
     public function uuidOrNull(string $key, string $what): ?string
     {

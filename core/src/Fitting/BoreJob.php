@@ -6,6 +6,7 @@ namespace Moltrek\Core\Fitting;
 enum BoreJob: string
 {
     case Keep = 'keep';
+    case Piston = 'piston';
     case Hone = 'hone';
     case Rebore = 'rebore';
     case Replate = 'replate';

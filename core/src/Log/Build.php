@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log;
 use DateTimeImmutable;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /**
@@ -15,16 +16,21 @@ final class Build
 {
     /**
      * @param  list<Entry>  $entries in any order, each once
+     * @param  Basis  $given  what the job is for and what is decided, before the log says otherwise
      * @param  DateTimeImmutable|null  $now  what the clock says, for waits; the time of the last entry if not said
      */
-    public static function replay(EngineSheet $sheet, array $entries, ?DateTimeImmutable $now = null): BuildState
-    {
+    public static function replay(
+        EngineSheet $sheet,
+        array $entries,
+        ?DateTimeImmutable $now = null,
+        Basis $given = new Basis,
+    ): BuildState {
         $entries = self::inOrder($entries);
         $now ??= $entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at;
         $spots = Catalogue::of($sheet);
         $struck = EntryStruck::among($entries);
 
-        return new BuildState($sheet, $spots, $entries, $struck, self::fold($sheet, $spots, $entries, $struck), $now);
+        return new BuildState($sheet, $spots, $entries, $struck, self::fold($sheet, $spots, $entries, $struck, $given), $now, $given);
     }
 
     /**
@@ -33,12 +39,11 @@ final class Build
      * @param  list<Entry>  $entries
      * @return list<Entry>
      */
-    private static function inOrder(array $entries): array
+    public static function inOrder(array $entries): array
     {
-        $turn = static fn (Entry $one, Entry $other): int => $one->at <=> $other->at ?: strcmp($one->id, $other->id);
         for ($i = count($entries) - 1; $i > 0; $i--) {
-            if ($turn($entries[$i - 1], $entries[$i]) > 0) {
-                usort($entries, $turn);
+            if ($entries[$i - 1]->isAfter($entries[$i])) {
+                usort($entries, static fn (Entry $one, Entry $other): int => $one->isAfter($other) <=> $other->isAfter($one));
                 break;
             }
         }
@@ -51,9 +56,9 @@ final class Build
      * @param  list<Entry>  $entries  in the order they happened
      * @param  array<string, Entry>  $struck
      */
-    public static function fold(EngineSheet $sheet, array $spots, array $entries, array $struck): Totals
+    public static function fold(EngineSheet $sheet, array $spots, array $entries, array $struck, Basis $given): Totals
     {
-        $totals = new Totals($sheet, $spots);
+        $totals = new Totals($sheet, $spots, $given);
         foreach ($entries as $entry) {
             if (! isset($struck[$entry->id])) {
                 $entry->said->apply($totals, $entry);

@@ -9,6 +9,7 @@ use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Fitting\Verdicts;
 use Moltrek\Core\Log\Measuring\Readings;
 use Moltrek\Core\Log\Parts\PartsBin;
+use Moltrek\Core\Log\Planning\Brief;
 use Moltrek\Core\Log\Planning\Foreman;
 use Moltrek\Core\Log\Planning\Ledger;
 use Moltrek\Core\Log\Planning\Schools;
@@ -16,6 +17,7 @@ use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Planning\Work;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Sheet\EngineSheet;
 
@@ -38,6 +40,8 @@ final readonly class BuildState
 
     public Waits $waits;
 
+    public Brief $brief;
+
     public Ledger $ledger;
 
     public PartsBin $parts;
@@ -54,8 +58,9 @@ final readonly class BuildState
         public array $spots,
         public array $entries,
         public array $struck,
-        Totals $totals,
+        private Totals $totals,
         public DateTimeImmutable $now,
+        private Basis $given,
     ) {
         $this->readings = $totals->readings;
         $this->decisions = $totals->decisions;
@@ -63,6 +68,7 @@ final readonly class BuildState
         $this->schools = $totals->schools;
         $this->slabs = $totals->slabs;
         $this->waits = $totals->waits;
+        $this->brief = $totals->brief;
         $this->ledger = $totals->ledger;
         $this->parts = $totals->parts;
         $this->closing = $totals->closing;
@@ -73,13 +79,19 @@ final readonly class BuildState
     /** The same log folded anew, to try something on. */
     public function again(): Totals
     {
-        return Build::fold($this->sheet, $this->spots, $this->entries, $this->struck);
+        return Build::fold($this->sheet, $this->spots, $this->entries, $this->struck, $this->given);
     }
 
     /** This build with other totals. */
     public function with(Totals $totals): self
     {
-        return new self($this->sheet, $this->spots, $this->entries, $this->struck, $totals, $this->now);
+        return new self($this->sheet, $this->spots, $this->entries, $this->struck, $totals, $this->now, $this->given);
+    }
+
+    /** From what its order of work is composed. */
+    public function basis(): Basis
+    {
+        return $this->totals->basis();
     }
 
     public function nextMove(): NextMove

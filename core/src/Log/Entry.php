@@ -30,6 +30,17 @@ final readonly class Entry
         }
     }
 
+    /**
+     * Whether it is folded after another: it happened later, or at once and its id is greater. A job was opened before all
+     * else, whatever the clocks said.
+     */
+    public function isAfter(self $other): bool
+    {
+        $opening = ($other->said instanceof JobOpened) <=> ($this->said instanceof JobOpened);
+
+        return ($opening ?: $this->at <=> $other->at ?: strcmp($this->id, $other->id)) > 0;
+    }
+
     public function kind(): string
     {
         return $this->said instanceof Unreadable ? $this->said->kind : $this->said::name();

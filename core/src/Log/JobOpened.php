@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Planning\Errand;
+use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\School;
 
 /** A machine was taken in: how it came, what is complained of, and by whose habits the shop works. */
@@ -10,9 +12,18 @@ final readonly class JobOpened implements Kind
 {
     use Ordinary;
 
-    /** @param  array<string, string>  $habits  the shop's schools on that day, by matter */
-    private function __construct(private JobCondition $condition, public string $complaint, private array $habits)
-    {
+    /**
+     * @param  array<string, string>  $habits  the shop's schools on that day, by matter
+     * @param  non-empty-list<Errand>|null  $errands  what it is brought for; null where nobody said
+     * @param  list<string>  $off  slabs that somebody had taken off before it came
+     */
+    private function __construct(
+        private JobCondition $condition,
+        public string $complaint,
+        private array $habits,
+        private ?array $errands,
+        private array $off,
+    ) {
     }
 
     public static function name(): string
@@ -22,7 +33,7 @@ final readonly class JobOpened implements Kind
 
     public static function keys(): array
     {
-        return ['condition', 'complaint', 'schools'];
+        return ['condition', 'complaint', 'schools', 'errands', 'off'];
     }
 
     public static function read(Fields $payload): self
@@ -31,25 +42,43 @@ final readonly class JobOpened implements Kind
             $payload->choice('condition', JobCondition::class),
             $payload->textOrNull('complaint') ?? '',
             $payload->has('schools') ? School::read($payload->named('schools')) : [],
+            $payload->has('errands') ? Errand::listIn($payload, null) : null,
+            $payload->texts('off'),
         );
+    }
+
+    public function admit(Before $before): void
+    {
+        Errand::refuseOthers($this->errands ?? [], $before->sheet);
+        foreach ($this->off as $index => $slab) {
+            if (($before->sheet->heightOf($slab) ?? 0) === 0) {
+                throw MalformedDocument::wrongSort($slab, 'a slab of this engine above the cases')->under("off.$index");
+            }
+        }
     }
 
     public function apply(Totals $totals, Entry $entry): void
     {
         $totals->closing->open($this->complaint);
-        if ($this->habits !== []) {
-            $totals->schools->takeOver($this->habits);
-            $totals->replan();
+        $totals->schools->takeOver($this->habits);
+        if ($this->errands !== null) {
+            $totals->brief->isFor(Errand::suited($this->errands, $totals->sheet));
         }
-        $totals->slabs->comeIn($this->condition === JobCondition::Apart);
-        if ($this->condition === JobCondition::Apart) {
-            $totals->progress->cameApart($entry);
-        }
+        $totals->replan();
+        $totals->comeIn($this->condition === JobCondition::Apart
+            || $totals->brief->errands() === [Errand::PutTogether], $this->off, $entry);
     }
 
     public function words(BuildState $state): string
     {
-        $came = $this->condition === JobCondition::Whole ? 'Job opened, engine whole' : 'Job opened, top end apart';
+        $came = match (true) {
+            $this->condition === JobCondition::Apart => 'Job opened, top end apart',
+            $this->off !== [] => 'Job opened, already off: '.implode(', ',
+                array_map(static fn (string $slab): string => lcfirst($state->sheet->stack->named($slab)->name ?? $slab), $this->off)),
+            default => 'Job opened, engine whole',
+        };
+        $came .= $this->errands === null || $this->errands === [Errand::TopEnd]
+            ? '' : ', for '.implode(', ', array_column($this->errands, 'value'));
 
         return $came.($this->complaint === '' ? '' : ': '.$this->complaint);
     }

@@ -20,6 +20,7 @@ use Moltrek\Core\Log\Parts\PartWrong;
 use Moltrek\Core\Log\Planning\ActDone;
 use Moltrek\Core\Log\Planning\DebtOwed;
 use Moltrek\Core\Log\Planning\DebtPaid;
+use Moltrek\Core\Log\Planning\ErrandsChanged;
 use Moltrek\Core\Log\Planning\HoldAnswered;
 use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerIn;
@@ -27,7 +28,9 @@ use Moltrek\Core\Log\Planning\LedgerOut;
 use Moltrek\Core\Log\Planning\SchoolChosen;
 use Moltrek\Core\Log\Planning\SlabLifted;
 use Moltrek\Core\Log\Planning\SlabProvisional;
+use Moltrek\Core\Log\Planning\StepAdded;
 use Moltrek\Core\Log\Planning\StepDone;
+use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Log\Planning\WaitSeen;
 use Moltrek\Core\Log\Planning\WaitStarted;
 use Moltrek\Core\Refusal\MalformedDocument;
@@ -41,6 +44,7 @@ final class Kinds
         ReadingTaken::class,
         SourceChosen::class, BoreDecided::class, PistonsPaired::class, GapsPlaced::class, MarkRead::class,
         StepDone::class, HoldAnswered::class, HoldWaived::class, SlabLifted::class, SlabProvisional::class, ActDone::class,
+        ErrandsChanged::class, StepSetAside::class, StepAdded::class,
         WaitStarted::class, WaitSeen::class, LedgerIn::class, LedgerOut::class, DebtOwed::class, DebtPaid::class, SchoolChosen::class,
         PartOrdered::class, PartArrived::class, PartWrong::class, PartTaken::class, PartReused::class, PartBack::class,
         OpenEnd::class, HandedOver::class,

@@ -7,12 +7,16 @@ use Moltrek\Core\Log\Fitting\Decisions;
 use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Measuring\Readings;
 use Moltrek\Core\Log\Parts\PartsBin;
+use Moltrek\Core\Log\Planning\Brief;
 use Moltrek\Core\Log\Planning\Ledger;
 use Moltrek\Core\Log\Planning\Progress;
 use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Basis;
+use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 
@@ -27,6 +31,8 @@ final class Totals
 
     public readonly Schools $schools;
 
+    public readonly Brief $brief;
+
     public readonly Progress $progress;
 
     public readonly Slabs $slabs;
@@ -40,18 +46,25 @@ final class Totals
     public readonly Closing $closing;
 
     /** @param  array<string, Spot>  $spots */
-    public function __construct(public readonly EngineSheet $sheet, array $spots)
+    public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
     {
         $this->readings = new Readings($sheet, $spots);
         $this->decisions = new Decisions($sheet);
         $this->marks = new Marks;
         $this->schools = new Schools($sheet);
-        $this->progress = new Progress($this->schools->plan());
+        $this->brief = new Brief;
+        $this->progress = new Progress(fn (): array => $this->plan());
         $this->slabs = new Slabs($sheet);
         $this->waits = new Waits;
         $this->ledger = new Ledger;
         $this->parts = new PartsBin;
         $this->closing = new Closing;
+        $this->brief->isFor($given->errands);
+        $this->decisions->foresee($given->bores);
+        $scope = new Scope($sheet, $given->errands);
+        if ($scope->fromPieces) {
+            $this->slabs->comeIn(array_column($scope->slabs(), 'id'), []);
+        }
     }
 
     /** A step is done: what it puts in place lies there, what it takes is fitted, what it begins runs. */
@@ -60,7 +73,7 @@ final class Totals
         $this->progress->tick($step, $entry);
         $this->slabs->after($step);
         $this->parts->fit($this->decisions->partsOf($step));
-        $this->waits->after($step->id, $this->sheet->work->waits, $entry);
+        $this->waits->after($step->id, $this->sheet, $entry);
     }
 
     public function undo(Undone $undone): void
@@ -72,9 +85,35 @@ final class Totals
         $this->slabs->undo($undone);
     }
 
+    /**
+     * How the machine came in: what its job opens is off already, or only what somebody had taken off before.
+     *
+     * @param  list<string>  $off
+     */
+    public function comeIn(bool $apart, array $off, Entry $entry): void
+    {
+        $scope = new Scope($this->sheet, $this->brief->errands());
+        $slabs = $apart ? array_column($scope->slabs(), 'id')
+            : array_merge(...array_map(fn (string $slab): array => [$slab, ...$this->sheet->stack->above($slab)], $off), ...[[]]);
+        $this->slabs->comeIn($slabs, array_column($scope->slackened(), 'id'));
+        $this->progress->cameApart($slabs, $apart, $entry);
+    }
+
     /** The order of work as it is after a choice. */
     public function replan(): void
     {
-        $this->progress->follow($this->schools->plan());
+        $this->progress->recompose();
+    }
+
+    /** From what the order of work is composed. */
+    public function basis(): Basis
+    {
+        return new Basis($this->brief->errands(), $this->schools->all(), $this->decisions->boreJobs(), $this->brief->own());
+    }
+
+    /** @return array<string, Step> */
+    private function plan(): array
+    {
+        return Plan::of($this->sheet, $this->basis());
     }
 }

@@ -9,6 +9,8 @@ use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
 
 /**
  * What one lift or one act takes back. Each quantity and each step says of itself what undoes it; this is asked of every
@@ -28,10 +30,11 @@ final readonly class Undone
     ) {
     }
 
-    /** @param  string  $slab  it and everything above it come off */
-    public static function byLifting(EngineSheet $sheet, string $slab, Entry $by): self
+    /** @param  list<string>  $slabs  they and everything that stands on them come off */
+    public static function byLifting(EngineSheet $sheet, array $slabs, Entry $by): self
     {
-        $lifted = $sheet->stack->from($slab);
+        $off = array_merge($slabs, ...array_map($sheet->stack->above(...), $slabs));
+        $lifted = array_values(array_filter($sheet->stack->slabs, static fn (Slab $slab): bool => in_array($slab->id, $off, true)));
 
         return new self(
             $sheet,
@@ -76,14 +79,29 @@ final readonly class Undone
     public function takesBack(Step $step): bool
     {
         return $this->act === null
-            ? $step->kind->isAssembly() && $this->lifts($step->effect->lostWith)
-            : $step->isUndoneBy($this->act, $this->cylinder, $this->part);
+            ? $step->kind !== StepKind::TakeOff && ! $step->asks->asFound && array_intersect($step->effect->lostWith, $this->lifted) !== []
+            : $this->isOn($step) && $step->isUndoneBy($this->act, $this->cylinder, $this->part);
     }
 
     /** Whether a step of taking apart has been done with it. */
     public function tookApart(Step $step): bool
     {
-        return $step->effect->lifts !== null ? $this->lifts($step->effect->lifts) : $this->isLift() && $step->effect->isOpening;
+        return array_intersect([$step->effect->joint->lifts, ...$step->effect->joint->opensWith], $this->lifted) !== [];
+    }
+
+    /** Whether an act on one cylinder reaches a step: not one on a slab of another column. */
+    private function isOn(Step $step): bool
+    {
+        $slab = $this->sheet->stack->named($step->place->slab);
+
+        return $this->cylinder === '' || $slab === null || $slab->serves($this->cylinder);
+    }
+
+    /** @return list<Slab> the heads that an act eases */
+    public function slackens(): array
+    {
+        return $this->act !== Act::HeadSlackened ? [] : array_values(array_filter($this->sheet->stack->all(SlabKind::Head),
+            fn (Slab $head): bool => $this->cylinder === '' || $head->serves($this->cylinder)));
     }
 
     private function isAt(Spot $spot): bool

@@ -20,6 +20,8 @@ enum Sketch: string
     case DialOnEnd = 'dial on end';
     case ValveByFinger = 'valve by finger';
     case AirThroughJet = 'air through jet';
+    case BridgeOverCrown = 'bridge over crown';
+    case WireAtEdge = 'wire at edge';
     case EdgeOnFace = 'edge on face';
     case StemInGuide = 'stem in guide';
     case BandOnSeat = 'band on seat';

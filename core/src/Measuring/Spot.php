@@ -43,6 +43,6 @@ final readonly class Spot
     /** The slab it is read on; the barrel where this engine has no slab of that kind. */
     public function slabOn(EngineSheet $sheet): Slab
     {
-        return $sheet->slabFor($this->measurable->laid->slab);
+        return $sheet->slabFor($this->measurable->laid->slab, $this->at->cylinder?->id);
     }
 }

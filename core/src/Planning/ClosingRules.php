@@ -2,141 +2,244 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\IgnitionSetBy;
+use Moltrek\Core\Sheet\Lubrication;
+use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
 
-/** Covers, filling, tests, first start, running in, hand-over. Source: shop practice. */
-final class ClosingRules
+/** Exhaust valve covers, ignition, fluids, tests, the first start and after it. Source: shop practice. */
+final readonly class ClosingRules
 {
     public static function write(PlanBuilder $plan): void
     {
-        $top = ['torque.head', 'timed', 'ignition', ...$plan->every('lash'), ...$plan->every('rods-spin')];
-        if ($plan->has(SlabKind::Cover)) {
-            $top = [self::cover($plan, $top)];
-        }
-        $filled = self::fill($plan, $top);
-        self::start($plan, $top, $filled);
-        self::runIn($plan);
+        $rules = new self($plan, $plan->scope);
+        $rules->exhaustValveCovers();
+        $rules->ignition();
+        $rules->oil();
+        $rules->coolant();
+        $rules->start();
     }
 
-    /** @param  list<string>  $top */
-    private static function cover(PlanBuilder $plan, array $top): string
+    private function __construct(private PlanBuilder $plan, private Scope $scope)
     {
-        $plan->step('cover-seal', StepKind::Fit, SlabKind::Cover)
-            ->named('Cover seal in its groove, half-moons and corners dressed')
-            ->because('It leaks where round meets flat.')
-            ->after(...$top)
-            ->bySchool('cover_gasket')
-            ->spends(PartKind::CoverGasket)
-            ->takes(8);
-        $plan->step('hold.cover', StepKind::Hold, SlabKind::Cover)
-            ->named('Before the covers go on')
-            ->because('The last look inside.')
-            ->after('cover-seal')
-            ->asking([
-                'Every clearance read after two turns',
-                'Oil over the lobes',
-                'Tools, ties and locks out, nothing in the ledger',
-                'No fastener owed its torque',
-            ], nothingOwed: true)
-            ->takes(3);
-
-        return $plan->step('cover-on', StepKind::Fit, SlabKind::Cover)
-            ->named('Covers on, drawn down evenly')
-            ->because('A cover that goes tight is taken off and looked at.')
-            ->after('cover-seal')
-            ->behind('hold.cover')
-            ->settling()
-            ->torquing()
-            ->bySchool('cover_screws')
-            ->takes(10)->id;
     }
 
-    /**
-     * @param  list<string>  $top
-     * @return list<string>
-     */
-    private static function fill(PlanBuilder $plan, array $top): array
+    private function exhaustValveCovers(): void
     {
-        $filled = [];
-        if ($plan->sheet->layout->cycle === Cycle::FourStroke) {
-            $filled[] = $plan->step('oil-in', StepKind::Fill, SlabKind::Case)
-                ->named('Oil in, filter in, level read')
-                ->because('An engine started dry is an engine rebuilt twice.')
-                ->after(...$top)
-                ->spends(PartKind::OilFilter)
-                ->takes(10)->id;
-            $filled[] = $plan->step('primed', StepKind::Fill, SlabKind::Case)
-                ->named('Turned with plugs out until oil is seen at the top')
-                ->because('Oil must be there before the first fire.')
-                ->after('oil-in')
-                ->caution('Plugs earthed: fuel vapour and sparks.')
-                ->takes(8)->id;
+        foreach ($this->scope->slabs(SlabKind::ExhaustValveCover) as $cover) {
+            $this->plan->puts('on.exhaust-valve', 'hold.'.$cover->id);
         }
-        if ($plan->sheet->layout->cooling === Cooling::Liquid) {
-            $filled[] = $plan->step('coolant-in', StepKind::Fill, SlabKind::Head)
-                ->named('Coolant in and bled')
-                ->because('Air at the top of the head is a hot spot.')
-                ->after(...$top)
-                ->takes(12)->id;
-        }
-
-        return $filled;
     }
 
-    /**
-     * @param  list<string>  $top
-     * @param  list<string>  $filled
-     */
-    private static function start(PlanBuilder $plan, array $top, array $filled): void
+    private function ignition(): void
     {
-        $fourStroke = $plan->sheet->layout->cycle === Cycle::FourStroke;
-        $plan->step('leak-test', StepKind::Test, SlabKind::Head)
-            ->named($fourStroke ? 'Leak-down read on every cylinder' : 'Cases and barrel hold pressure')
-            ->because('A leak found now costs minutes.')
-            ->after(...$top)->after(...$filled)
-            ->caution('Low pressure, with regulator and relief.')
-            ->takes(12);
-        $plan->step('hold.start', StepKind::Hold, SlabKind::Head)
-            ->named('Before the first start')
-            ->because('What is forgotten now runs.')
-            ->after('leak-test', ...$filled)
-            ->asking([
-                $fourStroke ? 'Oil level read' : 'Oil in the fuel or in the tank',
-                $plan->sheet->layout->cooling === Cooling::Liquid ? 'Coolant bled' : null,
-                'Nothing owed, nothing in the ledger',
-                'Throttle snaps shut, kill switch works',
-            ], nothingOwed: true)
-            ->byTwo()
-            ->takes(3);
-        $plan->step('first-start', StepKind::Start, SlabKind::Head)
-            ->named('First start: sound, leaks, oil pressure or smoke, then off')
-            ->because('The first minute tells most.')
-            ->after('leak-test', ...$filled)
-            ->behind('hold.start')
-            ->caution('Ventilation, machine supported, hot parts.')
+        $ignition = $this->plan->sheet->ignition;
+        if ($ignition->setBy === IgnitionSetBy::Nothing || ! $this->scope->has(Errand::TopEnd, Errand::Ignition)) {
+            return;
+        }
+        $behind = $this->plan->sheet->stack->named($ignition->behind ?? '');
+        $opened = $behind === null ? [] : ['off.'.$behind->id];
+        $heads = array_map(static fn (Slab $head): string => 'pull.'.$head->id, $this->plan->sheet->stack->all(SlabKind::Head));
+        $isPlate = $ignition->setBy === IgnitionSetBy::Plate;
+        if (! $this->scope->fromPieces) {
+            $this->plan->step('read.ignition', StepKind::Time, $behind)
+                ->named('Ignition point read as it stands, approached from the running side')
+                ->because('What is set needs a before; always from one side, so that play does not count.')
+                ->after(...$opened, ...$heads)
+                ->lostWith()
+                ->with('dial', $this->plan->crankTurner())
+                ->takes(10);
+        }
+        $this->plan->step('set.ignition', StepKind::Time, $behind)
+            ->named($isPlate
+                ? 'Plate moved by the error along its rim, against the rotation to advance, screws locked'
+                : 'Pick-up moved by the error, gap read, screws locked')
+            ->because('Early burns a piston, late an exhaust.')
+            ->after('read.ignition', 'off.rotor', ...$opened, ...$heads)
+            ->lostWith()
+            ->undoneBy(Act::OtherCases)
+            ->takes(10);
+        if ($isPlate) {
+            $this->plan->step('on.rotor', StepKind::Fit, $behind)
+                ->named('Tapers dry and clean, key in, rotor on, magnets free of metal')
+                ->because('Oil on a taper lets the rotor turn on its key.')
+                ->after('set.ignition', 'off.rotor')
+                ->lostWith()
+                ->undoneBy(Act::RotorOff)
+                ->takes(5);
+            $this->plan->step('pull.rotor', StepKind::Torque, $behind)
+                ->named('Rotor held by its holder, nut torqued')
+                ->because('The taper carries, and only when it is drawn up.')
+                ->after('on.rotor')
+                ->lostWith()
+                ->undoneBy(Act::RotorOff)
+                ->with('rotor holder', 'torque wrench')
+                ->takes(4);
+        }
+        $this->plan->step('time.ignition', StepKind::Time, $behind)
+            ->turning()
+            ->named('Ignition point read again inside its tolerance; if not, set, refitted and read once more')
+            ->because('The plate moves as its screws are drawn up.')
+            ->after('set.ignition', 'pull.rotor', ...$opened, ...$heads)
+            ->before(...$behind === null ? [] : ['hold.'.$behind->id])
+            ->lostWith()
+            ->undoneBy(Act::RotorOff, Act::OtherCases)
+            ->with('dial', 'timing light')
             ->takes(10);
     }
 
-    private static function runIn(PlanBuilder $plan): void
+    private function oil(): void
     {
-        $plan->step('heat-cycle', StepKind::RunIn, SlabKind::Head)
-            ->named('Heated and cooled right down')
-            ->because('Gaskets settle with the heat.')
-            ->after('first-start')
-            ->caution('Hot parts.')
-            ->takes(20);
-        $plan->step('retorque', StepKind::RunIn, SlabKind::Head)
-            ->named('Cold: head'.($plan->every('lash') === [] ? '' : ' and clearances').' checked again')
-            ->because('What settled is taken up.')
-            ->after('heat-cycle')
-            ->takes(15);
-        $plan->step('run-in', StepKind::RunIn, SlabKind::Head)
-            ->named('Run-in sheet made out and handed over')
-            ->because('Hours with the throttle held back, and when it comes back for a look.')
-            ->after('retorque')
-            ->bySchool('running_in')
+        $by = $this->plan->sheet->lubricating->by;
+        $opened = $this->scope->slabs(SlabKind::Barrel, SlabKind::Head, SlabKind::CamChest);
+        if ($by === Lubrication::Fuel) {
+            $this->gearOil();
+
+            return;
+        }
+        if ($opened === []) {
+            return;
+        }
+        $seen = array_map(static fn (Slab $slab): string => 'hold.'.$slab->id, $this->scope->oilSeenUnder());
+        $closed = array_filter([...$this->plan->every('on'), ...$this->plan->every('pull')],
+            fn (string $step): bool => ! $this->plan->waitsFor($step, ...$seen));
+        $this->plan->step('fill.oil', StepKind::Fill, null)
+            ->named('Oil in, filter in, level read')
+            ->because('An engine started dry is an engine rebuilt twice.')
+            ->after(...$closed)
+            ->lostWith(...$this->scope->slabs(SlabKind::Barrel, SlabKind::CamChest))
+            ->spends(PartKind::OilFilter)
+            ->takes(10);
+        if ($by === Lubrication::Splash) {
+            return;
+        }
+        $turned = array_filter([...$this->plan->every('turn'), ...$this->plan->every('set.rods')],
+            fn (string $step): bool => ! $this->plan->waitsFor($step, ...$seen));
+        $this->plan->step('fill.prime', StepKind::Fill, null)
+            ->turning()
+            ->named('Turned with the plugs out until oil is seen '.($this->plan->sheet->lubricating->seenAtUnion
+                ? 'at the union' : 'at the top'))
+            ->because('Oil must be there before the first fire.')
+            ->after('fill.oil', ...$turned)
+            ->before(...$seen)
+            ->lostWith(...$opened)
+            ->caution('Plugs earthed: fuel vapour and sparks.')
+            ->takes(8);
+    }
+
+    private function gearOil(): void
+    {
+        if (! $this->scope->fromPieces) {
+            return;
+        }
+        $this->plan->step('fill.gear-oil', StepKind::Fill, null)
+            ->named('Gear oil in, level read at its plug')
+            ->because('The gearbox of a two-stroke has its own oil.')
+            ->after(...array_merge(
+                ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id],
+                    $this->scope->slabs(SlabKind::SideCover)), ...[[]]))
+            ->lostWith(...$this->scope->slabs(SlabKind::SideCover))
             ->takes(5);
+    }
+
+    private function coolant(): void
+    {
+        $opened = $this->scope->slabs(SlabKind::Barrel, SlabKind::Head);
+        if ($this->plan->sheet->layout->cooling !== Cooling::Liquid || $opened === []) {
+            return;
+        }
+        $this->plan->step('fill.coolant', StepKind::Fill, $opened[count($opened) - 1])
+            ->named('Drain plug in with its washer; coolant in and bled')
+            ->because('Air at the top of the head is a hot spot.')
+            ->after(...array_merge(...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], $opened)))
+            ->lostWith(...$opened)
+            ->takes(10);
+    }
+
+    private function start(): void
+    {
+        $all = array_merge(...array_map($this->plan->every(...),
+            ['on', 'pull', 'turn', 'set', 'time', 'fill', 'read', 'work', 'decide', 'order', 'look', 'clean', 'off']));
+        $ons = $this->plan->every('on');
+        if ($ons === []) {
+            return;
+        }
+        $sheet = $this->plan->sheet;
+        $opened = $this->scope->slabs(SlabKind::Barrel, SlabKind::Head);
+        $barrels = $this->scope->slabs(SlabKind::Barrel);
+        $fourStroke = $sheet->layout->cycle === Cycle::FourStroke;
+        $on = $sheet->stack->slab(SlabKind::Head) ?? $sheet->stack->slab(SlabKind::Barrel);
+        $lost = $this->scope->slabs();
+        if ($opened !== []) {
+            $this->plan->step($fourStroke ? 'test.leak-down' : 'test.leak', StepKind::Test, $on)
+                ->named($fourStroke
+                    ? 'Leak-down read on every cylinder, heard where it hisses'
+                    : 'Inlet and exhaust closed, cases and barrel hold pressure')
+                ->because('A leak found now costs minutes.')
+                ->after(...$all)
+                ->lostWith(...$opened)
+                ->caution('Low pressure, with regulator and relief.')
+                ->takes(12);
+        }
+        $this->plan->step('hold.start', StepKind::Hold, $on)
+            ->named('Before the first start')
+            ->because('What is forgotten now runs.')
+            ->after('test.leak', 'test.leak-down', ...$all)
+            ->asking([
+                $sheet->lubricating->by === Lubrication::Fuel ? 'Oil in the fuel or in its tank' : 'Oil level read',
+                $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled' : null,
+                'Nothing owed its torque, nothing left in',
+                'Throttle snaps shut, kill switch works',
+            ], nothingOwed: true)
+            ->byTwo()
+            ->lostWith(...$lost)
+            ->takes(3);
+        $this->plan->step('start.first', StepKind::Start, $on)
+            ->named('First start: sound, leaks, '.($fourStroke ? 'oil pressure' : 'smoke').', then off')
+            ->because('The first minute tells most.')
+            ->behind('hold.start')
+            ->lostWith(...$lost)
+            ->caution('Ventilation, machine supported, hot parts.')
+            ->takes(10);
+        $this->runIn($on, $barrels, $lost);
+    }
+
+    /**
+     * @param  list<Slab>  $barrels
+     * @param  list<Slab>  $lost
+     */
+    private function runIn(?Slab $on, array $barrels, array $lost): void
+    {
+        if ($barrels !== []) {
+            $this->plan->step('run.heat', StepKind::RunIn, $on)
+                ->named('Warmed through once, then left to cool right down')
+                ->because('Gaskets settle with the heat, and are cold again only after hours.')
+                ->after('start.first')->lostWith(...$lost)
+                ->caution('Hot parts.')
+                ->takes(20);
+        }
+        if ($this->plan->sheet->headRecheck
+            && array_filter($this->plan->sheet->stack->all(SlabKind::Head),
+                fn (Slab $head): bool => $this->plan->knows('pull.'.$head->id)) !== []) {
+            $this->plan->step('run.recheck', StepKind::RunIn, $on)
+                ->named('Stone cold: head checked again, one fastener at a time, in its order')
+                ->because('What settled is taken up.')
+                ->after('run.heat', 'start.first')->lostWith(...$lost)
+                ->bySchool('head_bolts')
+                ->with('torque wrench')
+                ->takes(15);
+        }
+        if ($barrels !== []) {
+            $this->plan->step('run.sheet', StepKind::RunIn, $on)
+                ->named('Run-in sheet made out and handed over')
+                ->because('Hours with the throttle held back, and when it comes back for a look.')
+                ->after('run.recheck', 'run.heat')->lostWith(...$lost)
+                ->bySchool('running_in')
+                ->takes(5);
+        }
     }
 }

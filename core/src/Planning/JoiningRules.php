@@ -2,267 +2,79 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\CamDrive;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\Joining;
+use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\Ring;
 use Moltrek\Core\Sheet\RingKind;
+use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\Worked;
 
 /**
- * Pistons, rings and barrel, in the way this engine joins them. Rings go on from the lowest groove up, so that none is
- * stretched over another; the crank is turned by hand before anything closes over the joint. Source: shop practice.
+ * Rings, pistons and barrels: lowered over the pistons, with the pistons pushed in on the bench, or bores in the upper case
+ * with the pistons from above. Source: shop practice.
  */
-final class JoiningRules
+final readonly class JoiningRules
 {
     private const CLIP = 'Eye protection: a circlip can fly.';
 
     public static function write(PlanBuilder $plan): void
     {
-        $ringed = array_map(static fn (Cylinder $cylinder): string => self::rings($plan, $cylinder), $plan->sheet->layout->cylinders);
-        match ($plan->sheet->barrel->joining) {
-            Joining::Lowered => self::lowered($plan, $ringed),
-            Joining::IntoBarrel => self::intoBarrel($plan, $ringed),
-            Joining::UpperCase => self::fromAbove($plan, $ringed),
-        };
-        self::turn($plan);
-    }
-
-    private static function turn(PlanBuilder $plan): void
-    {
-        $joining = $plan->sheet->barrel->joining;
-        $clamps = $joining === Joining::Lowered && $plan->sheet->layout->hasSeveral();
-        $turned = 'crank turned two full turns by hand'.($clamps ? ', ring clamps out' : '');
-        $plan->step('turned', StepKind::Fit, SlabKind::Barrel)
-            ->named($joining === Joining::UpperCase ? $turned : 'Barrel held down, '.$turned)
-            ->because('A catch now is a ring, a clip or a rag. It costs minutes here and an engine later.')
-            ->after('barrel-down', ...$plan->every('circlip-second'))->after(...$plan->every('cap-on'))
-            ->with($plan->crankTurner())
-            ->caution('Hands clear while turning.')
-            ->takes(4);
-    }
-
-    /** @return string the last ring's step */
-    private static function rings(PlanBuilder $plan, Cylinder $cylinder): string
-    {
-        $last = ['gaps-filed.'.$cylinder->id, 'piston-ready.'.$cylinder->id];
-        foreach (array_reverse($plan->sheet->piston->rings) as $ring) {
-            $last = [$plan->step('ring-on.'.$ring->id, StepKind::Fit, SlabKind::Barrel, $cylinder)
-                ->named(ucfirst($ring->name).' on'.($ring->mark === null ? '' : ', '.$ring->mark))
-                ->because(self::whyRing($ring))
-                ->after(...$last)
-                ->at($cylinder->id, $ring->id)
-                ->lostWith(self::keptWith($plan))
-                ->takes(2)->id];
+        $rules = new self($plan, $plan->scope, $plan->sheet->barrel->joining);
+        if ($plan->scope->boresAreRead()) {
+            array_map($rules->rings(...), $plan->sheet->layout->cylinders);
+            array_map($rules->piston(...), $plan->sheet->layout->cylinders);
         }
-
-        return $last[0];
+        $rules->exhaustValve();
+        $rules->crank();
+        array_map($rules->barrel(...), $plan->scope->slabs(SlabKind::Barrel));
     }
 
-    /** Pistons stay on their rods when a lowered barrel is lifted; otherwise they come with it. */
-    private static function keptWith(PlanBuilder $plan): SlabKind
+    private function __construct(private PlanBuilder $plan, private Scope $scope, private Joining $joining)
     {
-        return $plan->sheet->barrel->joining === Joining::Lowered ? SlabKind::Case : SlabKind::Barrel;
     }
 
-    /** @param  list<string>  $ringed */
-    private static function lowered(PlanBuilder $plan, array $ringed): void
+    private function rings(Cylinder $cylinder): void
     {
-        $ends = [];
-        foreach ($plan->sheet->layout->cylinders as $index => $cylinder) {
-            $first = self::firstClip($plan, $cylinder)
-                ->named('First circlip in, on the side away from the open one')
-                ->because('With one clip in at the bench only one is left to fit over the open cases.')
-                ->after($ringed[$index])
-                ->lostWith(SlabKind::Case)->id;
-            $on = $plan->step('piston-on', StepKind::Fit, SlabKind::Barrel, $cylinder)
-                ->named('Piston on the rod'.self::mark($plan).'; pin oiled and pushed in')
-                ->because('A pin offset or a port cut-out works only one way round.')
-                ->after($first, 'rod-felt.'.$cylinder->id, 'mouths-covered')
-                ->lostWith(SlabKind::Case)
-                ->uses('running oil on the pin')
-                ->takes(5)->id;
-            $ends[] = self::secondClip($plan, $cylinder)
-                ->named('Cases covered, second circlip in and turned in its groove')
-                ->because('A clip that turns is seated all the way round; a covered mouth catches the one that flies.')
-                ->after($on)
-                ->lostWith(SlabKind::Case)->id;
+        $barrel = $this->barrelOf($cylinder);
+        /** @var list<array{string, Ring}> $oil */
+        $oil = [];
+        /** @var list<array{string, Ring}> $rest */
+        $rest = [];
+        foreach (array_reverse($this->plan->sheet->piston->rings) as $ring) {
+            $id = 'on.ring.'.$ring->id.'.'.$cylinder->id;
+            $ring->kind === RingKind::Compression ? array_push($rest, [$id, $ring]) : array_push($oil, [$id, $ring]);
         }
-        self::join($plan, self::baseGasket($plan, $ends), $ends)
-            ->named('Bore and rings oiled, barrel down over the '.(count($ends) > 1 ? 'pistons, the highest first' : 'piston'))
-            ->because('It must slide under its own weight; anything that stops it is a ring out of place.');
-    }
-
-    /** @param  list<string>  $ringed */
-    private static function intoBarrel(PlanBuilder $plan, array $ringed): void
-    {
-        $placed = self::gaps($plan, $ringed);
-        $ends = [];
-        foreach ($plan->sheet->layout->cylinders as $cylinder) {
-            $first = self::firstClip($plan, $cylinder)
-                ->named('Inner circlip in')
-                ->because('The outer side stays open for the pin.')
-                ->after('piston-ready.'.$cylinder->id)->id;
-            $ends[] = $plan->step('piston-in', StepKind::Fit, SlabKind::Barrel, $cylinder)
-                ->named('Piston into its bore from below on the bench'.self::mark($plan).', pin eye left showing')
-                ->because('On the bench every ring can be seen going in.')
-                ->after($placed, $first)
-                ->with('ring compressor that opens')
-                ->takes(6)->id;
+        $isRail = static fn (Ring $ring): bool => $ring->kind === RingKind::OilRail;
+        usort($oil, static fn (array $one, array $other): int => $isRail($one[1]) <=> $isRail($other[1]));
+        $rails = [];
+        $first = ['work.gaps.'.$cylinder->id, 'work.piston.'.$cylinder->id];
+        foreach ($oil as [$id, $ring]) {
+            $this->ring($id, $ring, $cylinder, $barrel)->after(...$ring->kind === RingKind::OilRail && $rails !== [] ? $rails : $first);
+            if ($ring->kind !== RingKind::OilRail) {
+                $rails = [$id];
+            }
         }
-        self::join($plan, self::baseGasket($plan, $ends), [...$ends, ...$plan->every('rod-felt')])
-            ->named('Bore and rings oiled, barrel with its pistons lowered to the rods')
-            ->because('Rods stand up by props; the barrel is held until every pin is in.')
-            ->byTwo();
-        foreach ($plan->sheet->layout->cylinders as $cylinder) {
-            $in = $plan->step('pin-in', StepKind::Fit, SlabKind::Barrel, $cylinder)
-                ->named('Pin oiled and pushed in from the open side')
-                ->because('From the open side, by hand: a pin that must be driven is wrong.')
-                ->after('barrel-down')
-                ->uses('running oil on the pin')
-                ->takes(5)->id;
-            self::secondClip($plan, $cylinder)
-                ->named('Cases covered, open-side circlip in and turned in its groove')
-                ->because('A clip that turns is seated all the way round.')
-                ->after($in);
+        $last = $oil === [] ? $first : array_column($oil, 0);
+        foreach ($rest as [$id, $ring]) {
+            $this->ring($id, $ring, $cylinder, $barrel)->after(...$last);
+            $last = [$id];
         }
     }
 
-    private static function firstClip(PlanBuilder $plan, Cylinder $cylinder): StepDraft
+    private function ring(string $id, Ring $ring, Cylinder $cylinder, ?Slab $barrel): StepDraft
     {
-        return $plan->step('circlip-first', StepKind::Fit, SlabKind::Barrel, $cylinder)
-            ->bySchool('circlip_gap')
-            ->spends(PartKind::Circlips)
-            ->caution(self::CLIP)
-            ->takes(3);
-    }
-
-    private static function secondClip(PlanBuilder $plan, Cylinder $cylinder): StepDraft
-    {
-        return $plan->step('circlip-second', StepKind::Fit, SlabKind::Barrel, $cylinder)
-            ->bySchool('circlip_gap')
-            ->caution(self::CLIP)
-            ->takes(4);
-    }
-
-    /** @param  list<string>  $ringed */
-    private static function fromAbove(PlanBuilder $plan, array $ringed): void
-    {
-        $placed = self::gaps($plan, $ringed);
-        $needs = [$placed, 'faces', ...$plan->every('wash')];
-        $plan->step('hold.barrel', StepKind::Hold, SlabKind::Barrel)
-            ->named('Before the pistons go in')
-            ->because('What is under them cannot be reached afterwards.')
-            ->after(...$needs)
-            ->asking(self::asks($plan, 'Dowels in, oil-way O-rings in'))
-            ->takes(3);
-        $plan->step('barrel-down', StepKind::Fit, SlabKind::Barrel)
-            ->named($plan->sheet->layout->hasSeveral() ? 'Upper case on, bores up' : 'Bore up, cases open below')
-            ->because('The bores stand in the case; pistons come from above.')
-            ->after(...$needs)
-            ->behind('hold.barrel')
-            ->settling()
-            ->bySchool('bore_assembly')
-            ->uses('sealant in a thin bead, kept off the oil ways')
-            ->takes(15);
-        foreach ($plan->sheet->layout->cylinders as $cylinder) {
-            $in = $plan->step('piston-in', StepKind::Fit, SlabKind::Barrel, $cylinder)
-                ->named('Piston down its bore through the ring compressor'.self::mark($plan))
-                ->because('Tapped, never driven: a stop is a ring under the deck.')
-                ->after('barrel-down')
-                ->with('ring compressor')
-                ->caution('Fingers clear of the rod below.')
-                ->takes(6)->id;
-            $plan->step('cap-on', StepKind::Torque, SlabKind::Case, $cylinder)
-                ->named('Rod cap on its own rod, marks together, torqued')
-                ->because('A cap fits one rod, one way.')
-                ->after($in, 'rod-felt.'.$cylinder->id)
-                ->lostWith(SlabKind::Barrel)
-                ->spends(PartKind::RodBolts)
-                ->with('torque wrench')
-                ->uses('assembly lube on the shells')
-                ->takes(8);
-        }
-    }
-
-    /**
-     * @param  list<string>  $before
-     * @return list<string>
-     */
-    private static function baseGasket(PlanBuilder $plan, array $before): array
-    {
-        if (! $plan->has(SlabKind::BaseGasket)) {
-            return $before;
-        }
-
-        return [$plan->step('base-gasket', StepKind::Fit, SlabKind::BaseGasket)
-            ->named('Cover off, new base gasket down, holes seen open')
-            ->because('A crushed gasket does not seal twice, and one turned over shuts an oil or coolant way.')
-            ->after(...$before)->after('faces')
-            ->settling()
-            ->bySchool('base_gasket')
-            ->spends(PartKind::BaseGasket)
-            ->takes(4)->id];
-    }
-
-    /**
-     * @param  list<string>  $gasket
-     * @param  list<string>  $before
-     */
-    private static function join(PlanBuilder $plan, array $gasket, array $before): StepDraft
-    {
-        $placed = $plan->knows('gaps-placed') ? 'gaps-placed' : self::gaps($plan, [...$gasket, ...$before]);
-        $needs = [$placed, ...$gasket, ...$before, ...$plan->every('wash'), 'exhaust-valve-in'];
-        $inFrame = $plan->worked() === Worked::Frame;
-        $plan->step('hold.barrel', StepKind::Hold, SlabKind::Barrel)
-            ->named('Before the barrel goes down')
-            ->because('What is under it cannot be reached afterwards.')
-            ->after(...$needs)
-            ->asking(self::asks($plan, 'Dowels and O-rings of the base joint in'))
-            ->takes(3);
-
-        // between frame tubes a clamp cannot be drawn off upwards, and one pair of hands does not reach both sides
-        return $plan->step('barrel-down', StepKind::Fit, SlabKind::Barrel)
-            ->after(...$needs)
-            ->behind('hold.barrel')
-            ->settling()
-            ->bySchool('bore_assembly')
-            ->byTwo($inFrame && $plan->sheet->layout->hasSeveral())
-            ->with($inFrame ? 'ring clamp that opens to the side' : 'ring clamp')
-            ->caution('Fingers clear of the skirt and the cases.')
-            ->takes(10);
-    }
-
-    /** @param  list<string>  $before */
-    private static function gaps(PlanBuilder $plan, array $before): string
-    {
-        $pegged = $plan->sheet->layout->cycle === Cycle::TwoStroke;
-
-        return $plan->step('gaps-placed', StepKind::Fit, SlabKind::Barrel)
-            ->named($pegged ? 'Ring gaps seen at their pegs' : 'Ring gaps placed round the piston')
-            ->because($pegged ? 'A ring off its peg breaks against the port edge.' : 'Gaps in line let gas and oil past.')
-            ->after(...$before)
-            ->takes(3)->id;
-    }
-
-    /** @return list<string|null> */
-    private static function asks(PlanBuilder $plan, string $joint): array
-    {
-        $sheet = $plan->sheet;
-        $mark = $sheet->piston->mark ?? 'either way';
-
-        return [
-            $joint,
-            'Ring gaps where they belong, none moved',
-            $sheet->piston->circlips ? 'Both circlips seated and turned' : null,
-            $mark === 'either way' ? null : 'Every piston: '.$mark,
-            $sheet->valveTrain->drive === CamDrive::Chain
-                ? 'Chain through the tunnel and tied up, rear guide in its slot at both ends' : null,
-            $sheet->layout->cycle === Cycle::FourStroke ? 'Jets and oil ways seen clear' : null,
-            'Rags and props out, nothing in the ledger',
-        ];
+        return $this->plan->step($id, StepKind::Fit, $barrel, $cylinder)
+            ->named(ucfirst($ring->name).' on'.($ring->mark === null ? '' : ', '.$ring->mark))
+            ->because(self::whyRing($ring))
+            ->at($cylinder->id, $ring->id)
+            ->lostWith(...$this->joining === Joining::Lowered ? [] : [$barrel])
+            ->takes(2);
     }
 
     private static function whyRing(Ring $ring): string
@@ -270,13 +82,276 @@ final class JoiningRules
         return match (true) {
             $ring->kind === RingKind::Expander => 'Its ends butt and never overlap; an overlapped expander has no tension.',
             $ring->kind === RingKind::OilRail => 'A rail is walked on by hand; it carries no mark unless the maker says so.',
+            $ring->kind === RingKind::OilOnePiece => 'The spring first, its joint opposite the gap; then the ring over it.',
             $ring->peg !== null => 'Gap over the '.$ring->peg.' peg; a mark shows which face goes up.',
             default => 'The lowest groove first, so that no ring is stretched over another; upside down it pumps oil.',
         };
     }
 
-    private static function mark(PlanBuilder $plan): string
+    private function barrelOf(Cylinder $cylinder): ?Slab
     {
-        return $plan->sheet->piston->mark === null ? '' : ', '.$plan->sheet->piston->mark;
+        return $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id);
+    }
+
+    private function piston(Cylinder $cylinder): void
+    {
+        $id = $cylinder->id;
+        $barrel = $this->barrelOf($cylinder);
+        $ringed = [...$this->plan->every('on.ring'), 'work.piston.'.$id, 'work.gaps.'.$id];
+        $ringed = array_filter($ringed, static fn (string $step): bool => str_ends_with($step, '.'.$id));
+        $isLowered = $this->joining === Joining::Lowered;
+        $isUpper = $this->joining === Joining::UpperCase;
+        $lost = $isLowered ? [] : [$barrel];
+        if ($this->plan->sheet->piston->circlips) {
+            $this->clip('on.clip-first.'.$id, $cylinder)
+                ->named($this->joining === Joining::IntoBarrel
+                    ? 'Inner circlip in; the outer side stays open for the pin' : 'First circlip in, on the side away from the open one')
+                ->because($isLowered
+
+                        ? 'With one clip in at the bench only one is left to fit over the open cases.'
+                        : 'It stops the pin that comes from the other side.')
+                ->after('work.piston.'.$id)
+                ->spends(PartKind::Circlips)
+                ->lostWith(...$isUpper ? [] : $lost);
+            $this->clip('on.clip-second.'.$id, $cylinder)
+                ->named(($isUpper ? '' : 'Case mouth covered, ').($isUpper
+                    ? 'Second' : 'second').' circlip in, pressed, turned in its groove')
+                ->because('A clip that turns is seated all the way round'.($isUpper
+                    ? '.' : '; a covered mouth catches the one that flies.'))
+                ->after('on.pin.'.$id)
+                ->lostWith(...$isUpper ? [] : $lost);
+        }
+        $this->plan->step('on.pin.'.$id, StepKind::Fit, $barrel, $cylinder)
+            ->named($this->plan->sheet->piston->circlips
+                ? 'Pin oiled and pushed in by hand from the open side' : 'Pin pressed in with the rod held square, depth read at both ends')
+            ->because($this->plan->sheet->piston->circlips
+                ? 'A pin that must be driven is wrong.' : 'A pressed pin that stands out scores the bore.')
+            ->uses('running oil on the pin')
+            ->lostWith(...$isUpper ? [] : $lost)
+            ->takes(4)
+            ->after(...$isUpper ? ['on.clip-first.'.$id, 'look.rod.'.$id, 'work.piston.'.$id] : ['on.piston.'.$id]);
+        $on = $this->plan->step('on.piston.'.$id, StepKind::Fit, $barrel, $cylinder)
+            ->because('A pin offset or a port cut-out works only one way round.')
+            ->after('on.clip-first.'.$id, 'look.rod.'.$id, 'off.piston.'.$id, ...$ringed)
+            ->lostWith(...$lost)
+            ->takes(5);
+        match ($this->joining) {
+            Joining::Lowered => $on->named('Piston on its rod'.$this->mark()),
+            Joining::IntoBarrel => $on->named('Bore and rings oiled, gaps placed; piston into its bore from below on the bench'.$this->mark(
+            ).', pin eye left showing')
+                ->after('work.wash.'.$id)
+                ->bySchool('bore_assembly')->with('ring compressor that opens')->takes(6),
+            Joining::UpperCase => $on->named('Bore and rings oiled, gaps placed; piston down its bore through the compressor'.$this->mark())
+                ->after('on.clip-second.'.$id, 'on.pin.'.$id, 'work.wash.'.$id, ...$this->scope->fromPieces || $barrel === null
+                    ? [] : ['on.'.$barrel->id])
+                ->bySchool('bore_assembly')->with('ring compressor')->caution('Tapped, never driven: a stop is a ring under the deck.')
+                ->takes(6),
+        };
+        if ($this->joining === Joining::IntoBarrel) {
+            $this->plan->step('on.pin.'.$id, StepKind::Fit, $barrel, $cylinder)->leavingLoose()
+                ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->gasketsUnder($barrel)));
+        }
+        if ($this->scope->capsAreOff()) {
+            $this->plan->step('on.rod-cap.'.$id, StepKind::Torque, null, $cylinder)
+                ->named('Rod cap on its own rod, marks together, shells oiled, torqued in its stages')
+                ->because('A cap fits one rod, one way; the rod must still fall by its own weight.')
+                ->after('on.piston.'.$id, 'on.crank')
+                ->lostWith($barrel)
+                ->spends(PartKind::RodBolts)
+                ->with('torque wrench')
+                ->uses('assembly lube on the shells')
+                ->takes(8);
+        }
+    }
+
+    private function clip(string $id, Cylinder $cylinder): StepDraft
+    {
+        return $this->plan->step($id, StepKind::Fit, $this->barrelOf($cylinder), $cylinder)->bySchool('circlip_gap')
+            ->undoneBy(Act::PistonChanged)->caution(self::CLIP)->takes(3);
+    }
+
+    private function mark(): string
+    {
+        return $this->plan->sheet->piston->mark === null ? '' : ', '.$this->plan->sheet->piston->mark;
+    }
+
+    /** @return list<Slab> */
+    private function gasketsUnder(?Slab $barrel): array
+    {
+        return $barrel === null ? [] : array_values(array_filter(
+            $this->scope->slabs(SlabKind::BaseGasket),
+            fn (Slab $slab): bool => $this->plan->sheet->stack->standsOn($barrel->id, $slab->id),
+        ));
+    }
+
+    private function exhaustValve(): void
+    {
+        if (! $this->scope->has(Errand::TopEnd, Errand::ExhaustValve) || ! $this->plan->sheet->exhaustValve) {
+            return;
+        }
+        $this->plan->step('on.exhaust-valve', StepKind::Fit, $this->plan->sheet->stack->slab(SlabKind::Barrel))
+            ->named('Exhaust valve in: rack and gear at their marks, free after each piece, gear held fully open for its nut; '
+                .'port clear, rod flush, closes fully')
+            ->because('One that sticks costs half the power, or a piston.')
+            ->after('clean.exhaust-valve', ...$this->plan->every('work.wash'))
+            ->after(...array_map(static fn (Slab $slab): string => 'clean.'.$slab->id, $this->scope->slabs(SlabKind::Barrel)))
+            ->lostWith()
+            ->caution('Left-hand nut at the gear: snug now, its torque owed until the gear can be held.')
+            ->takes(25);
+    }
+
+    private function crank(): void
+    {
+        if (! $this->scope->fromPieces || ! $this->scope->isUpperCase()) {
+            return;
+        }
+        $this->plan->step('on.crank', StepKind::Fit, null)
+            ->named('Crank laid in with its shells oiled, thrust washers in, turned once')
+            ->because('What binds now binds for good.')
+            ->after('read.crank', ...$this->plan->every('on.piston'))
+            ->uses('assembly lube on the shells')
+            ->takes(15);
+    }
+
+    private function barrel(Slab $barrel): void
+    {
+        $gaskets = $this->gasketsUnder($barrel);
+        $of = static fn (string $step): array => array_map(static fn (string $cylinder): string => $step.'.'.$cylinder, $barrel->cylinders);
+        foreach ($gaskets as $gasket) {
+            $this->gasket($gasket, $barrel);
+        }
+        $inFrame = $this->plan->basis->worked() === Worked::Frame;
+        $isUpper = $this->joining === Joining::UpperCase;
+        $this->plan->step('hold.'.$barrel->id, StepKind::Hold, $barrel)
+            ->named($isUpper ? 'Before the cases close' : 'Before lowering the '.$this->plan->called($barrel))
+            ->because('What is under it cannot be reached afterwards.')
+            ->after(...$of('work.wash'),
+                ...['look.jets', 'on.exhaust-valve', 'work.faces', 'off.'.$barrel->id, 'clean.'.$barrel->id, 'on.studs.'.$barrel->id])
+            ->after(...$isUpper ? [] : [...$of('on.clip-second'), ...$of('on.pin'), ...$of('on.piston')])
+            ->after(...$this->scope->fromPieces ? $of('on.rod-cap') : [])
+            ->after(...array_map(static fn (Slab $gasket): string => 'on.'.$gasket->id, $gaskets))
+            ->asking($this->asks($barrel))
+            ->bySchool('worked')
+            ->lostWith($barrel)
+            ->takes(3);
+        $stages = $this->joining === Joining::Lowered ? $this->stages($barrel) : [];
+        foreach ($stages as $id => $cylinders) {
+            $this->stage($id, $barrel, $cylinders, $inFrame);
+        }
+        $on = $this->plan->step('on.'.$barrel->id, StepKind::Fit, $barrel)
+            ->behind('hold.'.$barrel->id)
+            ->after(...array_map(strval(...), array_keys($stages)))
+            ->settling()
+            ->at($barrel->id)
+            ->takes(10);
+        match ($this->joining) {
+            Joining::Lowered => $on->named($stages === []
+                ? 'Bore and rings oiled, barrel down over the '.(count($barrel->cylinders) > 1
+                    ? 'pistons' : 'piston') : 'Clamps and props out, barrel seated on its dowels')
+                ->because('It must slide under its own weight; anything that stops it is a ring out of place.')
+                ->bySchool('bore_assembly')
+                ->byTwo($inFrame && count($barrel->cylinders) > 1)
+                ->with($inFrame ? 'ring clamp that opens to the side' : 'ring clamp')
+                ->caution('Fingers clear of the skirt and the cases.'),
+            Joining::IntoBarrel => $on->named('Props out, barrel let down on its dowels')
+                ->because('It has hung on its rods until every pin and clip was in.')
+                ->byTwo(count($barrel->cylinders) > 1)
+                ->caution('Fingers clear of the cases.'),
+            Joining::UpperCase => $on->named('Upper case on while the sealant is wet, run down evenly')
+                ->because('A bead that has skinned holds the cases apart.')
+                ->uses('sealant in a thin bead, kept off the oil ways')
+                ->caution('Rods guided up their mouths, none left leaning.')
+                ->takes(15),
+        };
+        $pull = $this->plan->sheet->stack->isPulled($barrel) ? ['pull.'.$barrel->id] : [];
+        $this->plan->step('turn.'.$barrel->id, StepKind::Fit, $barrel)
+            ->turning()
+            ->named('Barrel held down, crank turned two full turns by hand'.($this->joining === Joining::Lowered
+                && count($barrel->cylinders) > 1 ? ', ring clamps seen out' : '').self::chain($this->plan))
+            ->because('A catch now is a ring, a clip or a rag. It costs minutes here and an engine later.')
+            ->after('on.'.$barrel->id, ...$pull, ...$of('on.rod-cap'), ...$of('on.piston'))
+            ->with($this->plan->crankTurner())
+            ->caution('Hands clear while turning.')
+            ->takes(4);
+    }
+
+    private static function chain(PlanBuilder $plan): string
+    {
+        return $plan->sheet->valveTrain->drive === CamDrive::Chain && $plan->sheet->valveTrain->hasCamInHead() ? ', the chain held up' : '';
+    }
+
+    private function gasket(Slab $gasket, Slab $barrel): void
+    {
+        $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
+            ->named('Cover off the mouth, '.lcfirst($gasket->name).' down, new, every hole seen open')
+            ->because('A crushed gasket does not seal twice, and one turned over shuts an oil or coolant way.')
+            ->after('work.faces', 'off.'.$gasket->id, ...array_map(static fn (string $under): string => 'on.'.$under, $gasket->on))
+            ->settling()
+            ->bySchool('base_gasket')
+            ->spends(PartKind::BaseGasket)
+            ->lostWith($gasket, $barrel)
+            ->takes(4);
+    }
+
+    /** @return array<string, list<Cylinder>> the groups of pistons that stand level, by the step that lowers the barrel over them */
+    private function stages(Slab $barrel): array
+    {
+        $groups = [];
+        foreach ($this->plan->sheet->layout->cylinders as $cylinder) {
+            if ($barrel->serves($cylinder->id)) {
+                $phase = sprintf('%.3f', fmod(fmod($cylinder->phase, 360) + 360, 360));
+                $groups[$phase][] = $cylinder;
+            }
+        }
+        $stages = [];
+        foreach (count($groups) > 1 ? $groups : [] as $level) {
+            $stages['on.'.$barrel->id.'.'.implode('.', array_column($level, 'id'))] = $level;
+        }
+
+        return $stages;
+    }
+
+    /** @param  list<Cylinder>  $cylinders */
+    private function stage(string $id, Slab $barrel, array $cylinders, bool $inFrame): void
+    {
+        $names = implode(' and ', array_column($cylinders, 'name'));
+        $this->plan->step($id, StepKind::Fit, $barrel)
+            ->named(ucfirst($names).' at top dead centre: rings oiled and clamped, barrel let down over '.(count($cylinders) > 1
+                ? 'them' : 'it')
+                .', clamp out'.self::fished($this->plan))
+            ->because('Pistons that stand level go in together; the others are turned up to meet the barrel.')
+            ->after('hold.'.$barrel->id)
+            ->at(...array_column($cylinders, 'id'))
+            ->bySchool('bore_assembly')
+            ->with($inFrame ? 'ring clamp that opens to the side' : 'ring clamp', $this->plan->crankTurner())
+            ->byTwo(count($cylinders) > 1)
+            ->caution('Fingers clear of the skirt and the cases; the barrel is held while the crank turns.')
+            ->takes(8);
+    }
+
+    private static function fished(PlanBuilder $plan): string
+    {
+        return self::chain($plan) === '' ? '' : '; the chain fished up through its tunnel before the barrel is too low';
+    }
+
+    /** @return list<string|null> */
+    private function asks(Slab $barrel): array
+    {
+        $sheet = $this->plan->sheet;
+        $mark = $sheet->piston->mark ?? 'either way';
+        $isUpper = $this->joining === Joining::UpperCase;
+        $chain = self::chain($this->plan) !== '';
+        $gapped = $sheet->layout->cycle === Cycle::TwoStroke ? 'Every ring gap at its peg' : 'Ring gaps placed as chosen, none moved';
+
+        return [
+            $isUpper ? 'Dowels and oil-way O-rings in' : 'Dowels in, O-rings of the base joint in where it has them',
+            $isUpper ? null : $gapped,
+            $isUpper || ! $sheet->piston->circlips ? null : 'Both circlips seated and turned in their grooves',
+            $isUpper || $mark === 'either way' ? null : 'Every piston: '.$mark,
+            $chain ? 'Chain reaches up through the tunnel and is tied, rear guide in its slot' : null,
+            $sheet->exhaustValve && $this->plan->knows('on.exhaust-valve') ? 'Exhaust valve opens and closes fully by finger' : null,
+            $sheet->lubricating->by === Lubrication::Pressure ? 'Jets and oil ways seen clear' : null,
+            'Rags, props and covers out of '.(count($barrel->cylinders) > 1 ? 'every mouth' : 'the mouth'),
+        ];
     }
 }

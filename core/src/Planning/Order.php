@@ -19,7 +19,7 @@ final readonly class Order
     /** @param  list<string>  $needs */
     public function needing(array $needs): self
     {
-        return new self(array_values(array_unique($needs)), $this->hold, $this->access);
+        return new self(array_values(array_unique($needs)), $this->hold, array_intersect_key($this->access, array_flip($needs)));
     }
 
     public function after(string $first, Access $access): self

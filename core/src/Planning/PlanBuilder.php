@@ -4,18 +4,26 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\Access;
 use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\OwnStep;
+use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
-use Moltrek\Core\Sheet\Worked;
+use Moltrek\Core\Sheet\StepKind;
+use SplMinHeap;
 
 /** Collects the steps of a plan: who comes after whom, by whose school, with the sheet's own changes at the end. */
 final class PlanBuilder
 {
+    public readonly EngineSheet $sheet;
+
     /** @var array<string, StepDraft> */
     private array $drafts = [];
+
+    /** @var array<string, list<string>> steps that come first, by step */
+    private array $first = [];
 
     /** @var array<string, Step> */
     private array $steps = [];
@@ -23,17 +31,26 @@ final class PlanBuilder
     /** @var array<string, string> school by matter */
     private readonly array $choices;
 
-    /** @param  array<string, string>  $choices  school by matter; where nothing was chosen the sheet's own stands */
-    public function __construct(public readonly EngineSheet $sheet, array $choices)
+    public function __construct(public readonly Scope $scope, public readonly Basis $basis)
     {
-        $this->choices = $choices + $sheet->work->schools;
+        $this->sheet = $scope->sheet;
+        $this->choices = $basis->schools + $this->sheet->work->schools;
     }
 
-    public function step(string $id, StepKind $kind, SlabKind $on, ?Cylinder $of = null): StepDraft
+    /** A step; where two rules mean one (a slab that bears a word as its id) each adds what it knows. */
+    public function step(string $id, StepKind $kind, ?Slab $on, ?Cylinder $of = null): StepDraft
     {
-        $id = $of === null ? $id : $id.'.'.$of->id;
+        return $this->drafts[$id] ??= new StepDraft($this, $id, $kind, $on ?? $this->case(), $of);
+    }
 
-        return $this->drafts[$id] = new StepDraft($this, $id, $kind, $on, $of);
+    public function draft(string $id): ?StepDraft
+    {
+        return $this->drafts[$id] ?? null;
+    }
+
+    public function case(): Slab
+    {
+        return $this->sheet->stack->slab(SlabKind::Case) ?? $this->sheet->stack->slabs[0];
     }
 
     public function knows(string $id): bool
@@ -41,14 +58,18 @@ final class PlanBuilder
         return isset($this->drafts[$id]);
     }
 
-    public function worked(): Worked
+    /** @return array<string, true> */
+    public function ids(): array
     {
-        return Worked::tryFrom($this->choices['worked'] ?? '') ?? Worked::Bench;
+        return array_fill_keys(array_map(strval(...), array_keys($this->drafts)), true);
     }
 
-    public function has(SlabKind $kind): bool
+    /** One step before others. */
+    public function puts(string $first, string ...$later): void
     {
-        return $this->sheet->slab($kind) !== null;
+        foreach ($later as $id) {
+            $this->first[$id][] = $first;
+        }
     }
 
     /** With what the crank of this engine is turned. */
@@ -63,60 +84,122 @@ final class PlanBuilder
         return $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';
     }
 
-    /** The step that takes off the slab of this kind. */
-    public function off(SlabKind $kind): string
+    /** What a slab is called in a step: a barrel is a barrel, whatever comes off with it. */
+    public function called(Slab $slab): string
     {
-        return 'off.'.$this->sheet->slabFor($kind)->id;
+        return $slab->kind === SlabKind::Barrel ? 'barrel'.$this->ofColumn($slab) : lcfirst($slab->name);
     }
 
-    /** @return list<string> the steps of this name, one a cylinder or part */
+    /** ", front cylinder" for a part of one of several columns. */
+    public function ofColumn(Slab $slab): string
+    {
+        if (count($this->sheet->layout->cylinders) === count($slab->cylinders)) {
+            return '';
+        }
+
+        return ', '.implode(' and ', array_map(fn (string $id): string => $this->sheet->cylinder($id)->name ?? $id, $slab->cylinders));
+    }
+
+    /** @return list<string> the steps whose ids begin with a verb, and a word where one is given */
     public function every(string $name): array
     {
         $ids = array_map(strval(...), array_keys($this->drafts + $this->steps));
 
-        return array_values(array_filter($ids, static fn (string $id): bool => self::isNamed($id, $name)));
+        return array_values(array_filter($ids, static fn (string $id): bool => $id === $name || str_starts_with($id, $name.'.')));
     }
 
-    /** Whether a step bears this name, alone or with its places behind it. */
-    private static function isNamed(string $id, string $name): bool
+    /** @return list<string> what a step waits for, through others or directly */
+    private function beforehand(string $id): array
     {
-        return $id === $name || str_starts_with($id, $name.'.');
+        $seen = [];
+        $open = [$id];
+        while ($open !== []) {
+            $at = array_pop($open);
+            foreach ($this->needsOf($at) as $need) {
+                if (! isset($seen[$need])) {
+                    $seen[$need] = true;
+                    $open[] = $need;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($seen));
+    }
+
+    /** Whether one step waits for another, through others or directly, as far as the rules have written. */
+    public function waitsFor(string $id, string ...$first): bool
+    {
+        return array_intersect($first, $this->beforehand($id)) !== [];
+    }
+
+    /** @return list<string> */
+    private function needsOf(string $id): array
+    {
+        $draft = $this->drafts[$id] ?? null;
+        $needs = [...($draft === null ? [] : $draft->needs()), ...$this->first[$id] ?? []];
+
+        // a slab that bears a word as its id is one step with it, and its hold stands before both
+        $own = str_starts_with($id, 'hold.') ? 'on.'.substr($id, 5) : $id;
+
+        return array_values(array_unique(
+            array_filter($needs, fn (string $need): bool => $need !== $id && $need !== $own && isset($this->drafts[$need]))));
     }
 
     /**
      * The plan with the sheet's changes.
      *
+     * @param  callable(string): bool  $isOfSheet  whether some errand of this sheet has a step
      * @return array<string, Step> in an order in which needs come first
      *
      * @throws MalformedDocument|ContradictoryFields
      */
-    public function finished(): array
+    public function finished(callable $isOfSheet): array
     {
-        $this->steps = array_map(fn (StepDraft $draft): Step => $draft->finished($this->choices), $this->drafts);
-        foreach ($this->sheet->work->plan->drop as $index => $dropped) {
-            $this->drop($dropped, 'plan.drop.'.$index);
+        foreach ($this->drafts as $id => $draft) {
+            $this->steps[$id] = $draft->finished($this->choices, $this->needsOf((string) $id));
         }
-        foreach ($this->sheet->work->plan->add as $index => $own) {
-            $this->insert($own, "plan.add.$index");
+        $changes = $this->sheet->work->plan;
+        $added = array_column($changes->add, 'id');
+        $known = function (string $where, string $name) use ($added, $isOfSheet): array {
+            $now = FormerSteps::now($name, $this->sheet);
+            $steps = array_filter($now, fn (string $id): bool => isset($this->steps[$id]) || in_array($id, $added, true)
+                || $isOfSheet($id));
+
+            return $now !== [] && $steps === [] ? throw MalformedDocument::wrongSort($name, 'a step of this engine')
+                ->under($where) : array_values($steps);
+        };
+        foreach ($this->sheet->work->waits as $index => $wait) {
+            $known("waits.$index.after", $wait->after);
         }
-        foreach ($this->sheet->work->plan->add as $index => $own) {
-            foreach ($own->before as $at => $later) {
-                $this->require($later, [$own->id], "plan.add.$index.before.$at");
+        foreach ($changes->drop as $index => $dropped) {
+            array_map($this->drop(...), $known("plan.drop.$index", $dropped));
+        }
+        foreach ($changes->add as $index => $own) {
+            $this->insert($own, "plan.add.$index", $known);
+        }
+        foreach ($this->basis->own as $own) {
+            $this->insert($own, '', $known);
+        }
+        foreach ($changes->after as $later => $needs) {
+            foreach ($known("plan.after.$later", (string) $later) as $id) {
+                foreach ($needs as $index => $need) {
+                    $this->require($id, $known("plan.after.$later.$index", $need));
+                }
             }
         }
-        foreach ($this->sheet->work->plan->after as $id => $needs) {
-            $this->require($id, $needs, 'plan.after.'.$id);
-        }
-        $this->constrain();
+        $this->constrain($isOfSheet);
 
         return $this->needsFirst();
     }
 
     /** What needed a step that this engine has not needs what that step needed. */
-    private function drop(string $dropped, string $where): void
+    private function drop(string $dropped): void
     {
-        $gone = $this->known($dropped, $where);
+        $gone = $this->steps[$dropped] ?? null;
         unset($this->steps[$dropped], $this->drafts[$dropped]);
+        if ($gone === null) {
+            return;
+        }
         foreach ($this->steps as $id => $step) {
             if (in_array($dropped, $step->order->needs, true)) {
                 $this->steps[$id] = $step->needing([...array_diff($step->order->needs, [$dropped]), ...$gone->order->needs]);
@@ -124,46 +207,59 @@ final class PlanBuilder
         }
     }
 
-    /** @param  list<string>  $needs */
-    private function require(string $id, array $needs, string $where): void
+    /** @param  list<string>  $needs  by the maker's word */
+    private function require(string $id, array $needs): void
     {
-        $step = $this->known($id, $where);
-        $this->steps[$id] = $step->needing([...$step->order->needs, ...$needs]);
-    }
-
-    private function known(string $id, string $where): Step
-    {
-        return $this->steps[$id] ?? throw MalformedDocument::wrongSort($id, 'a step of this plan')->under($where);
-    }
-
-    /** Puts a step of the sheet's own right after the last one that it needs. */
-    private function insert(OwnStep $own, string $where): void
-    {
-        if ($this->sheet->heightOf($own->slab) === null) {
-            throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')->under("$where.slab");
+        foreach (isset($this->steps[$id]) ? $needs : [] as $need) {
+            if (isset($this->steps[$need])) {
+                $this->steps[$id] = $this->steps[$id]->under(
+                    new Access(AccessKind::MakersWord, $need, $id, '', 'The sheet asks for it first.'), $need);
+            }
         }
-        $words = new Words($own->name, $own->why, caution: $own->caution);
-        $step = new Step($own->id, StepKind::Fit, new StepPlace($own->slab, null, []), $words,
-            new Order($own->needs), new Effect(lostWith: $own->slab), new Asks, $own->minutes);
+    }
+
+    /**
+     * A step of the sheet's own, or of this job's, where its slab is reached; it stands right after the last one that it needs.
+     *
+     * @param  callable(string, string): list<string>  $known  the steps that a name stands for, by the path at which it is named
+     */
+    private function insert(OwnStep $own, string $where, callable $known): void
+    {
+        $slab = $this->sheet->stack->named($own->slab) ?? throw MalformedDocument::wrongSort($own->slab, 'a slab of this engine')
+            ->under("$where.slab");
+        [$needs, $later] = array_map(fn (string $field): array => array_values(array_filter(
+            array_merge(...array_map($known,
+                array_map(static fn (int $index): string => "$where.$field.$index", array_keys($own->{$field})), $own->{$field}), ...[[]]),
+            fn (string $step): bool => isset($this->steps[$step]),
+        )), ['needs', 'before']);
+        if ($own->needs !== [] && $needs === [] && $later === []) {
+            return;
+        }
+        $words = new Words($own->name, $own->why, null, null, $own->torque, $own->tools, $own->caution);
+        $asks = new Asks($own->kind === StepKind::Hold ? [$own->question ?? $own->name] : []);
+        $step = new Step($own->id, $own->kind, new StepPlace($slab->id, $own->cylinder, $own->cylinder === null ? [] : [$own->cylinder]),
+            $words,
+            new Order($needs), new Effect(lostWith: [$slab->id], parts: $own->parts), $asks, $own->minutes);
         $ids = array_map(strval(...), array_keys($this->steps));
-        $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect($ids, $own->needs)))]);
+        $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect($ids, $needs)))]);
         $this->steps = [...array_slice($this->steps, 0, $at, true), $step->id => $step, ...array_slice($this->steps, $at, null, true)];
+        foreach ($later as $id) {
+            $this->require($id, [$own->id]);
+        }
     }
 
     /** Puts the constraints of access on the steps they are about, those of the place where the engine is worked on. */
-    private function constrain(): void
+    private function constrain(callable $isOfSheet): void
     {
         foreach ([...AccessRules::of($this->sheet), ...$this->sheet->work->plan->access] as $access) {
-            $applies = $access->where === null || $access->where === $this->worked();
-            foreach ($applies ? $this->every($access->then) : [] as $then) {
-                $step = $this->steps[$then];
+            $applies = $access->where === null || $access->where === $this->basis->worked();
+            foreach ($applies ? $this->all($access->then) : [] as $then) {
                 if (! $access->kind->isOrder()) {
-                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $step->order->hold ?? $then : $then;
+                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $this->steps[$then]->order->hold ?? $then : $then;
                     $this->steps[$on] = $this->steps[$on]->under($access, '');
                 }
-                foreach ($access->kind->isOrder() ? $this->every($access->first) : [] as $first) {
-                    $other = $this->steps[$first]->place->cylinder;
-                    if ($step->place->cylinder === null || $other === null || $step->place->cylinder === $other) {
+                foreach ($access->kind->isOrder() ? $this->all($access->first) : [] as $first) {
+                    if ($first !== $then && $this->areOfOneColumn($this->steps[$then], $this->steps[$first])) {
                         $this->steps[$then] = $this->steps[$then]->under($access, $first);
                     }
                 }
@@ -171,35 +267,55 @@ final class PlanBuilder
         }
     }
 
-    /** @return array<string, Step> */
+    /** @return list<string> the steps whose ids begin with a name, be it one of before */
+    private function all(string $name): array
+    {
+        return array_merge(...array_map($this->every(...), FormerSteps::now($name, $this->sheet)), ...[[]]);
+    }
+
+    /** Whether two steps have a cylinder in common: a constraint does not reach into the next column. */
+    private function areOfOneColumn(Step $one, Step $other): bool
+    {
+        return array_intersect($this->cylindersOf($one), $this->cylindersOf($other)) !== [];
+    }
+
+    /** @return list<string> */
+    private function cylindersOf(Step $step): array
+    {
+        return $step->place->cylinder !== null ? [$step->place->cylinder] : $this->sheet->stack->named($step->place->slab)->cylinders ?? [];
+    }
+
+    /** @return array<string, Step> as the rules wrote them, but never before what they need */
     private function needsFirst(): array
     {
-        foreach ($this->steps as $step) {
+        $turn = array_flip(array_map(strval(...), array_keys($this->steps)));
+        $open = $later = [];
+        /** @var SplMinHeap<int> $ready */
+        $ready = new SplMinHeap;
+        foreach ($this->steps as $id => $step) {
+            $open[$id] = count($step->order->needs);
             foreach ($step->order->needs as $need) {
-                if (! isset($this->steps[$need])) {
-                    throw MalformedDocument::wrongSort($need, 'a step of this plan')->under('plan');
+                $later[$need][] = (string) $id;
+            }
+            if ($open[$id] === 0) {
+                $ready->insert($turn[$id]);
+            }
+        }
+        $ids = array_keys($turn);
+        $sorted = [];
+        while (! $ready->isEmpty()) {
+            $id = (string) $ids[$ready->extract()];
+            $sorted[$id] = $this->steps[$id];
+            foreach ($later[$id] ?? [] as $next) {
+                if (--$open[$next] === 0) {
+                    $ready->insert($turn[$next]);
                 }
             }
         }
-        $sorted = [];
-        $left = $this->steps;
-        while ($left !== []) {
-            $before = count($left);
-            foreach ($left as $id => $step) {
-                if (array_diff_key(array_flip($step->order->needs), $sorted) === []) {
-                    $sorted[$id] = $step;
-                    unset($left[$id]);
-                }
-            }
-            if (count($left) === $before) {
-                $names = implode(', ', array_keys($left));
-                throw ContradictoryFields::excluded(
-                    'plan',
-                    $names,
-                    'These steps wait for each other: '.$names.'.',
-                    'needs that do not come round again',
-                );
-            }
+        if (count($sorted) < count($this->steps)) {
+            $names = implode(', ', array_keys(array_diff_key($this->steps, $sorted)));
+            throw ContradictoryFields::excluded('plan', $names, 'These steps wait for each other: '.$names.'.',
+                'needs that do not come round again');
         }
 
         return $sorted;

@@ -9,12 +9,13 @@ final readonly class SpotsOf
 {
     /**
      * @param  list<string>  $groups
+     * @param  list<string>|null  $cylinders  null for those of all and of none
      * @param  list<string>  $except  quantities that are read elsewhere
      */
     private function __construct(
         private ?string $spot,
         private array $groups = [],
-        private ?string $cylinder = null,
+        private ?array $cylinders = null,
         private array $except = [],
     ) {
     }
@@ -27,18 +28,28 @@ final readonly class SpotsOf
     /** Piston, bore and rings of one cylinder. */
     public static function barrel(string $cylinder): self
     {
-        return new self(null, ['piston', 'bore', 'rings'], $cylinder);
+        return new self(null, ['piston', 'bore', 'rings'], [$cylinder]);
     }
 
-    public static function head(): self
+    /** @param  list<string>  $cylinders */
+    public static function head(array $cylinders): self
     {
-        return new self(null, ['head', 'valves']);
+        return new self(null, ['head', 'valves'], $cylinders);
     }
 
-    /** Lobes and journals; the clearances are set, not read with them. */
-    public static function cam(): self
+    /**
+     * Lobes and journals; the clearances are set, not read with them.
+     *
+     * @param  list<string>  $cylinders
+     */
+    public static function cam(array $cylinders): self
     {
-        return new self(null, ['cam'], null, ['valve_lash']);
+        return new self(null, ['cam'], $cylinders, ['valve_lash']);
+    }
+
+    public static function crank(): self
+    {
+        return new self(null, ['crank']);
     }
 
     public function has(Spot $spot): bool
@@ -49,7 +60,7 @@ final readonly class SpotsOf
     private function isOfGroup(Spot $spot): bool
     {
         return in_array($spot->measurable->laid->group, $this->groups, true)
-            && ($this->cylinder === null || $spot->isOf($this->cylinder))
+            && ($this->cylinders === null || $spot->at->cylinder === null || in_array($spot->at->cylinder->id, $this->cylinders, true))
             && ! in_array($spot->measurable->key, $this->except, true);
     }
 }

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Access;
 use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\StepKind;
 
 /** One act of the work: where it belongs, what it says, what comes before it, what it changes, what it asks. */
 final readonly class Step

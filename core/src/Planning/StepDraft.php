@@ -5,9 +5,10 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\School;
-use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\StepKind;
 
-/** A step while the rules write it: one fact a line. */
+/** A step while the rules write it: one fact a line. Steps that it names and that are not in the plan count for nothing. */
 final class StepDraft
 {
     private string $name = '';
@@ -19,15 +20,20 @@ final class StepDraft
 
     private ?string $hold = null;
 
-    private bool $settles = false;
+    private ?string $settles = null;
 
-    private ?SlabKind $lostWith = null;
+    /** @var list<string>|null */
+    private ?array $lostWith = null;
 
-    private bool $torques = false;
+    /** @var list<string> */
+    private array $torques = [];
 
-    private bool $lifts = false;
+    private ?string $lifts = null;
 
-    private bool $isOpening = false;
+    private ?string $hangs = null;
+
+    /** @var list<string> */
+    private array $opensWith = [];
 
     private ?Decision $decides = null;
 
@@ -53,14 +59,17 @@ final class StepDraft
 
     private Asks $asks;
 
+    private Turning $turning;
+
     public function __construct(
         private readonly PlanBuilder $plan,
         public readonly string $id,
         private readonly StepKind $kind,
-        private readonly SlabKind $on,
+        private readonly Slab $on,
         private readonly ?Cylinder $cylinder,
     ) {
         $this->asks = new Asks;
+        $this->turning = new Turning;
     }
 
     public function named(string $name): self
@@ -80,7 +89,15 @@ final class StepDraft
     /** Steps that come first; those that are not in this plan are left out. */
     public function after(string ...$needs): self
     {
-        $this->needs = [...$this->needs, ...array_filter(array_values($needs), $this->plan->knows(...))];
+        $this->needs = [...$this->needs, ...array_values($needs)];
+
+        return $this;
+    }
+
+    /** Steps that wait for this one. */
+    public function before(string ...$later): self
+    {
+        $this->plan->puts($this->id, ...$later);
 
         return $this;
     }
@@ -88,9 +105,9 @@ final class StepDraft
     /** The hold that stands before it. */
     public function behind(string $hold): self
     {
-        $this->hold = $this->plan->knows($hold) ? $hold : null;
+        $this->hold = $hold;
 
-        return $this;
+        return $this->after($hold);
     }
 
     public function takes(int $minutes): self
@@ -114,10 +131,10 @@ final class StepDraft
         return $this;
     }
 
-    /** New parts, used once; of one cylinder where the step is. */
+    /** New parts, used once; of one cylinder or bank where the step is. */
     public function spends(PartKind ...$parts): self
     {
-        $of = $this->cylinder === null ? '' : $this->plan->of($this->cylinder);
+        $of = $this->cylinder === null ? $this->plan->ofColumn($this->on) : $this->plan->of($this->cylinder);
         $this->parts = array_map(static fn (PartKind $part): string => $part->value.$of, array_values($parts));
 
         return $this;
@@ -139,7 +156,7 @@ final class StepDraft
     }
 
     /** It is done by the school that was chosen in this matter. */
-    public function bySchool(string $matter): self
+    public function bySchool(?string $matter): self
     {
         $this->matter = $matter;
 
@@ -149,15 +166,15 @@ final class StepDraft
     /** It takes its slab off. */
     public function lifting(): self
     {
-        $this->lifts = true;
+        $this->lifts = $this->on->id;
 
         return $this;
     }
 
-    /** Whoever takes a slab off has done it. */
-    public function opening(): self
+    /** Whoever takes one of these slabs off has done it. */
+    public function openingWith(Slab ...$slabs): self
     {
-        $this->isOpening = true;
+        $this->opensWith = array_column($slabs, 'id');
 
         return $this;
     }
@@ -165,22 +182,57 @@ final class StepDraft
     /** It puts its slab in place. */
     public function settling(): self
     {
-        $this->settles = true;
+        $this->settles = $this->on->id;
 
         return $this;
     }
 
-    public function torquing(): self
+    /** From here on its slab hangs loose in its place. */
+    public function leavingLoose(): self
     {
-        $this->torques = true;
+        $this->hangs = $this->on->id;
 
         return $this;
     }
 
-    /** It is undone when this slab comes off; of itself, when its own slab does. */
-    public function lostWith(SlabKind $slab): self
+    public function torquing(string ...$slabs): self
     {
-        $this->lostWith = $slab;
+        $this->torques = array_values($slabs);
+
+        return $this;
+    }
+
+    /** The crank is turned for it. */
+    public function turning(): self
+    {
+        $this->turning = new Turning(true, $this->turning->loads, $this->turning->frees);
+
+        return $this;
+    }
+
+    /**
+     * It loads the hydraulic lifters of these cylinders; the crank is not turned until their rods spin.
+     *
+     * @param  list<string>  $cylinders
+     */
+    public function loading(array $cylinders): self
+    {
+        $this->turning = new Turning($this->turning->turns, $cylinders, $this->turning->frees);
+
+        return $this;
+    }
+
+    public function freeing(string $cylinder): self
+    {
+        $this->turning = new Turning($this->turning->turns, $this->turning->loads, [$cylinder]);
+
+        return $this;
+    }
+
+    /** It is undone when one of these slabs comes off; of itself, when its own slab does. */
+    public function lostWith(?Slab ...$slabs): self
+    {
+        $this->lostWith = array_values(array_unique(array_column(array_filter($slabs), 'id')));
 
         return $this;
     }
@@ -209,29 +261,33 @@ final class StepDraft
 
     public function byTwo(bool $two = true): self
     {
-        $this->asks = new Asks($this->asks->items, $two, $this->asks->readings, $this->asks->asFound, $this->asks->nothingOwed);
+        $this->asks = new Asks($this->asks->items, $two, $this->asks->readings, $this->asks->asFound, $this->asks->nothingOwed,
+            $this->asks->since);
 
         return $this;
     }
 
-    public function reading(SpotsOf $readings, bool $asFound = false): self
+    /** @param  string|null  $since  readings count only if they were taken after this step */
+    public function reading(SpotsOf $readings, bool $asFound = false, ?string $since = null): self
     {
-        $this->asks = new Asks([], $this->asks->secondPerson, $readings, $asFound);
+        $this->asks = new Asks([], $this->asks->secondPerson, $readings, $asFound, false, $since);
 
         return $this;
     }
 
-    /** @param  array<string, string>  $choices  school by matter */
-    public function finished(array $choices): Step
+    /**
+     * @param  array<string, string>  $choices  school by matter
+     * @param  list<string>  $needs
+     */
+    public function finished(array $choices, array $needs): Step
     {
-        $slab = $this->plan->sheet->slabFor($this->on)->id;
         $matter = $this->matter === null ? null : School::all()[$this->matter];
         $several = $this->cylinder !== null && $this->plan->sheet->layout->hasSeveral() ? ucfirst($this->cylinder->name).': ' : null;
 
         return new Step(
             $this->id, $this->kind,
             new StepPlace(
-                $slab,
+                $this->on->id,
                 $this->cylinder?->id,
                 $this->places === [] && $this->cylinder !== null ? [$this->cylinder->id] : $this->places,
             ),
@@ -241,24 +297,19 @@ final class StepDraft
                 $matter === null ? null : $matter->question.': '.($choices[$matter->matter] ?? $matter->default()).'.',
                 $this->uses, $this->tools, $this->caution,
             ),
-            new Order(array_values(array_unique($this->needs)), $this->hold),
+            new Order($needs, $this->hold !== null && in_array($this->hold, $needs, true) ? $this->hold : null),
             new Effect(
-                $this->lifts ? $slab : null, $this->isOpening, $this->settles ? $slab : null, $this->torques,
-                $this->plan->sheet->slabFor($this->lostWith ?? self::pressedBy($this->on))->id,
-                $this->parts, $this->undoneBy, $this->decides,
+                new Joint($this->lifts, $this->opensWith, $this->settles, $this->hangs, $this->torques), $this->turning,
+                $this->lostWith ?? [$this->on->id], $this->parts, $this->undoneBy, $this->decides,
             ),
             $this->asks,
             $this->minutes,
         );
     }
 
-    /** A gasket lies lower than the part that crushes it, and is lost when that part is lifted off it. */
-    private static function pressedBy(SlabKind $slab): SlabKind
+    /** @return list<string> what it was said to come after, be it in the plan or not */
+    public function needs(): array
     {
-        return match ($slab) {
-            SlabKind::BaseGasket => SlabKind::Barrel,
-            SlabKind::HeadGasket => SlabKind::Head,
-            default => $slab,
-        };
+        return $this->needs;
     }
 }

@@ -10,10 +10,11 @@ enum AccessKind: string
     case InPartFirst = 'goes into the part before the part goes in';
     case TrappedAtBothEnds = 'trapped at both ends';
     case LooseCaptive = 'loose, and falls when the part is lifted';
+    case MakersWord = 'the maker asks for it first';
 
     /** Whether it puts one step after another; the others are looked at in the hold, or held while lifting. */
     public function isOrder(): bool
     {
-        return $this === self::InBefore || $this === self::NotAfter || $this === self::InPartFirst;
+        return $this === self::InBefore || $this === self::NotAfter || $this === self::InPartFirst || $this === self::MakersWord;
     }
 }

@@ -7,7 +7,7 @@ use Moltrek\Core\Document\Fields;
 /** The crank: its bearings and journals, and how it is turned by hand. */
 final readonly class Crank
 {
-    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back'];
+    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back', 'rods'];
 
     /** @param  list<string>  $mains names of the main journals */
     private function __construct(
@@ -16,6 +16,7 @@ final readonly class Crank
         public ?string $turnedBy,
         public ?string $direction,
         public ?string $turningBack,
+        public ?bool $splitRods,
     ) {
     }
 
@@ -27,6 +28,7 @@ final readonly class Crank
             $fields->textOrNull('turned_by', 80),
             $fields->textOrNull('direction', 120),
             $fields->textOrNull('turning_back', 120),
+            $fields->has('rods') ? $fields->word('rods', 'whole', 'split') === 'split' : null,
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class EngineSheet
     private const KEYS = [
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
         'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
-        'schools', 'plan',
+        'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in',
     ];
 
     private function __construct(
@@ -33,6 +33,9 @@ final readonly class EngineSheet
         public Stack $stack,
         public Limits $limits,
         public WorkNotes $work,
+        public Lubricating $lubricating,
+        public Ignition $ignition,
+        public bool $headRecheck,
     ) {
     }
 
@@ -43,11 +46,19 @@ final readonly class EngineSheet
             throw $sheet->placed(MalformedDocument::wrongSort($sheet->raw('schema'), self::SCHEMA), 'schema');
         }
         $layout = Layout::read($sheet);
-        $stack = Stack::read($sheet);
+        $stack = Stack::read($sheet, $layout);
         $train = ValveTrain::read($sheet->object('valve_train', ...ValveTrain::KEYS));
         self::refuseContradictions($sheet, $layout, $stack, $train);
         $substitutions = array_map(Substitution::read(...), $sheet->objects('substitutions', ...Substitution::KEYS));
         $crank = $sheet->objectOrNull('crank', ...Crank::KEYS);
+        $lubricating = Lubricating::read($sheet, $layout->cycle);
+        $ignition = Ignition::read($sheet);
+        $runIn = $sheet->objectOrNull('run_in', 'head_recheck');
+        self::refuseUnknownSlabs($sheet, $stack, [
+            'valve_train.marks_behind' => $train->marksBehind ?? [],
+            'oil_seen' => $lubricating->seenUnder ?? [],
+            'ignition.behind' => $ignition->behind === null ? [] : [$ignition->behind],
+        ]);
 
         return new self(
             Identity::read($sheet),
@@ -61,6 +72,9 @@ final readonly class EngineSheet
             $stack,
             Limits::read($sheet, $substitutions),
             WorkNotes::read($sheet, $substitutions),
+            $lubricating,
+            $ignition,
+            $runIn !== null && $runIn->flag('head_recheck'),
         );
     }
 
@@ -96,6 +110,26 @@ final readonly class EngineSheet
         }
     }
 
+    /** @param  array<string, list<string>>  $named  slabs by the field that names them */
+    private static function refuseUnknownSlabs(Fields $sheet, Stack $stack, array $named): void
+    {
+        foreach ($named as $where => $slabs) {
+            foreach ($slabs as $slab) {
+                if ($stack->heightOf($slab) === null) {
+                    throw $sheet->placed(MalformedDocument::wrongSort($slab, 'a slab of this engine'), $where);
+                }
+            }
+        }
+        foreach ($sheet->objects('limits', ...SheetLimit::KEYS) as $index => $limit) {
+            $ofBarrel = in_array($limit->raw('quantity'), [JudgedQuantity::Deck->value, JudgedQuantity::Squish->value], true);
+            if ($ofBarrel && $stack->slab(SlabKind::Barrel) === null) {
+                throw $sheet->placed(ContradictoryFields::excluded('', $limit->raw('quantity'),
+                    'Deck and squish are read over a barrel, and this engine has none among its slabs.', 'a limit of something else'),
+                    "limits.$index.quantity");
+            }
+        }
+    }
+
     public function cylinder(string $id): ?Cylinder
     {
         return $this->layout->cylinder($id);
@@ -126,9 +160,26 @@ final readonly class EngineSheet
     }
 
     /** The slab of this kind; where the engine has none, the barrel it is part of. */
-    public function slabFor(SlabKind $kind): Slab
+    public function slabFor(SlabKind $kind, ?string $cylinder = null): Slab
     {
-        return $this->stack->slab($kind) ?? $this->stack->slab(SlabKind::Barrel) ?? $this->stack->slabs[0];
+        $gear = $this->valveTrain->hasCamInHead()
+            ? [SlabKind::ValveGear, SlabKind::CamHolder, SlabKind::RockerBox] : [SlabKind::ValveGear, SlabKind::RockerBox,
+                SlabKind::CamChest];
+        foreach ([...($kind === SlabKind::ValveGear ? $gear : [$kind]), SlabKind::Head, SlabKind::Barrel] as $candidate) {
+            $slab = ($candidate === SlabKind::Head && $kind !== SlabKind::ValveGear && $kind !== SlabKind::Head) ? null
+                : $this->stack->slab($candidate, $cylinder);
+            if ($slab !== null) {
+                return $slab;
+            }
+        }
+
+        return $this->stack->slabs[0];
+    }
+
+    /** Whether the big ends open, and pistons come out with their rods. */
+    public function hasSplitRods(): bool
+    {
+        return $this->crank->splitRods ?? $this->barrel->joining === Joining::UpperCase;
     }
 
     public function heightOf(string $slab): ?int

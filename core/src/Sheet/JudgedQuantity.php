@@ -25,6 +25,8 @@ enum JudgedQuantity: string
     case CrankRunout = 'crank_runout';
     case MainOilClearance = 'main_oil_clearance';
     case CrankEndFloat = 'crank_end_float';
+    case Deck = 'deck';
+    case Squish = 'squish';
     case BarrelFlatness = 'barrel_flatness';
     case HeadFlatness = 'head_flatness';
     case ValveGuide = 'valve_guide';

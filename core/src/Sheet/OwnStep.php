@@ -4,14 +4,19 @@ namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
 
-/** A step that only this engine has. */
+/** A step that only this engine has, or only this job. */
 final readonly class OwnStep
 {
-    public const KEYS = ['id', 'slab', 'name', 'why', 'needs', 'before', 'minutes', 'caution'];
+    public const KEYS = [
+        'id', 'slab', 'name', 'why', 'needs', 'before', 'minutes', 'caution', 'kind', 'cylinder', 'question', 'parts', 'tools', 'torque',
+    ];
 
     /**
      * @param  list<string>  $needs  steps that come first
      * @param  list<string>  $before  steps that wait for it
+     * @param  string|null  $question  what it asks, where it is a hold
+     * @param  list<string>  $parts  new parts that it takes
+     * @param  list<string>  $tools
      */
     private function __construct(
         public string $id,
@@ -22,15 +27,24 @@ final readonly class OwnStep
         public array $before,
         public int $minutes,
         public ?string $caution,
+        public StepKind $kind,
+        public ?string $cylinder,
+        public ?string $question,
+        public array $parts,
+        public array $tools,
+        public ?string $torque,
     ) {
     }
 
     public static function read(Fields $fields): self
     {
         return new self(
-            $fields->text('id', 80), $fields->text('slab', 60), $fields->text('name', 160), $fields->text('why', 300),
+            $fields->text('id', 80), $fields->text('slab', 60), $fields->text('name', 160), $fields->textOrNull('why', 300) ?? '',
             $fields->texts('needs'), $fields->texts('before'), $fields->has('minutes')
                 ? $fields->whole('minutes', 0, 600) : 5, $fields->textOrNull('caution', 200),
+            $fields->choiceOrNull('kind', StepKind::class) ?? StepKind::Fit,
+            $fields->textOrNull('cylinder', 20), $fields->textOrNull('question', 300),
+            $fields->texts('parts'), $fields->texts('tools'), $fields->textOrNull('torque', 80),
         );
     }
 }

@@ -7,6 +7,7 @@ enum RingKind: string
     case Compression = 'compression';
     case OilRail = 'oil rail';
     case Expander = 'expander';
+    case OilOnePiece = 'oil one-piece';
 
     /** Whether its end gap is read with leaves: the ends of an expander butt. */
     public function hasGap(): bool

@@ -26,6 +26,12 @@ final readonly class SheetWait
         return new self($id, $name, $seconds, '', $seen, $holds);
     }
 
+    /** The same wait, begun by this step. */
+    public function begunBy(string $step): self
+    {
+        return new self($this->id, $this->name, $this->seconds, $step, $this->seen, $this->holds);
+    }
+
     /**
      * Whether it stands between a step and being done: it runs after one that the step needs, or holds the step by name.
      *

@@ -12,4 +12,31 @@ enum SlabKind: string
     case Head = 'head';
     case ValveGear = 'valve gear';
     case Cover = 'cover';
+    case CamHolder = 'cam holder';
+    case RockerBox = 'rocker box';
+    case SideCover = 'side cover';
+    case ExhaustValveCover = 'exhaust valve cover';
+    case CamChest = 'cam chest';
+
+    public function isGasket(): bool
+    {
+        return $this === self::BaseGasket || $this === self::HeadGasket;
+    }
+
+    /** Whether it stands beside the columns and hides nothing of them. */
+    public function isBeside(): bool
+    {
+        return in_array($this, [self::SideCover, self::ExhaustValveCover, self::CamChest], true);
+    }
+
+    /** Whether it can be the top of a column. */
+    public function canTop(): bool
+    {
+        return $this === self::Cover || $this->carriesRockers();
+    }
+
+    public function carriesRockers(): bool
+    {
+        return $this === self::RockerBox || $this === self::ValveGear;
+    }
 }

@@ -3,38 +3,85 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 
-/** The layers of the top end, bottom-up, and what holds them together. */
+/** The slabs of an engine, each on what it stands on, and what holds them together. */
 final readonly class Stack
 {
+    /** @var array<string, list<string>> what stands on each, through and through, bottom-up */
+    private array $above;
+
     /**
-     * @param  non-empty-list<Slab>  $slabs  bottom-up
+     * @param  non-empty-list<Slab>  $slabs  none before what it stands on
      * @param  list<Fastener>  $fasteners
      */
     private function __construct(public array $slabs, public array $fasteners)
     {
+        $above = array_fill_keys(array_column($slabs, 'id'), []);
+        foreach ($slabs as $slab) {
+            foreach ($above as $under => $over) {
+                if (array_intersect($slab->on, [$under, ...$over]) !== []) {
+                    $above[$under][] = $slab->id;
+                }
+            }
+        }
+        $this->above = $above;
     }
 
-    public static function read(Fields $sheet): self
+    public static function read(Fields $sheet, Layout $layout): self
     {
-        $slabs = array_map(Slab::read(...), $sheet->objects('slabs', ...Slab::KEYS));
+        $cylinders = array_column($layout->cylinders, 'id');
+        $slabs = [];
+        foreach ($sheet->objects('slabs', ...Slab::KEYS) as $index => $fields) {
+            $slab = Slab::read($fields, $slabs[$index - 1] ?? null, $cylinders);
+            foreach ($slab->on as $at => $under) {
+                if (! in_array($under, array_column($slabs, 'id'), true)) {
+                    throw $sheet->placed(MalformedDocument::wrongSort($under, 'a slab that stands earlier in the list'),
+                        "slabs.$index.on.$at");
+                }
+            }
+            foreach ($fields->texts('cylinders') as $at => $cylinder) {
+                if (! in_array($cylinder, $cylinders, true)) {
+                    throw $sheet->placed(MalformedDocument::wrongSort($cylinder, 'a cylinder of this engine'),
+                        "slabs.$index.cylinders.$at");
+                }
+            }
+            $slabs[] = $slab;
+        }
         if ($slabs === []) {
             throw $sheet->placed(MalformedDocument::missing('slabs', 'the layers of the top end, bottom-up'));
         }
+        $stack = new self($slabs, array_map(Fastener::read(...), $sheet->objects('fasteners', ...Fastener::KEYS)));
+        $stack->refusePullsOfOthers($sheet);
 
-        return new self($slabs, array_map(Fastener::read(...), $sheet->objects('fasteners', ...Fastener::KEYS)));
+        return $stack;
     }
 
-    public function slab(SlabKind $kind): ?Slab
+    private function refusePullsOfOthers(Fields $sheet): void
     {
-        foreach ($this->slabs as $slab) {
-            if ($slab->kind === $kind) {
-                return $slab;
+        foreach ($this->slabs as $index => $slab) {
+            foreach ($slab->pulledAfter as $at => $other) {
+                if (! in_array($other, $this->above[$slab->id] ?? [], true)) {
+                    throw $sheet->placed(ContradictoryFields::excluded('', $other,
+                        'What must be on before this joint is pulled has to stand on it.', 'a slab that stands on '.$slab->id),
+                        "slabs.$index.pulled_after.$at");
+                }
             }
         }
+    }
 
-        return null;
+    /** The first slab of a kind, of those that serve a cylinder where one is named. */
+    public function slab(SlabKind $kind, ?string $cylinder = null): ?Slab
+    {
+        return $this->all($kind, $cylinder)[0] ?? null;
+    }
+
+    /** @return list<Slab> bottom-up */
+    public function all(SlabKind $kind, ?string $cylinder = null): array
+    {
+        return array_values(array_filter($this->slabs,
+            static fn (Slab $slab): bool => $slab->kind === $kind && ($cylinder === null || $slab->serves($cylinder))));
     }
 
     public function named(string $id): ?Slab
@@ -44,7 +91,7 @@ final readonly class Stack
         return $height === null ? null : $this->slabs[$height];
     }
 
-    /** How high a slab lies, from 0 at the cases; null for a name that is none. */
+    /** Its place in the list, from 0 at the cases; null for a name that is none. */
     public function heightOf(string $slab): ?int
     {
         foreach ($this->slabs as $height => $candidate) {
@@ -56,12 +103,84 @@ final readonly class Stack
         return null;
     }
 
-    /** @return list<Slab> a slab and everything above it, bottom-up; nothing for a name that is none */
+    /** @return list<string> what stands on a slab, through and through, bottom-up */
+    public function above(string $slab): array
+    {
+        return $this->above[$slab] ?? [];
+    }
+
+    /** @return list<Slab> a slab and everything that stands on it, bottom-up; nothing for a name that is none */
     public function from(string $slab): array
     {
-        $height = $this->heightOf($slab);
+        $taken = [$slab, ...$this->above($slab)];
 
-        return $height === null ? [] : array_slice($this->slabs, $height);
+        return array_values(array_filter($this->slabs, static fn (Slab $each): bool => in_array($each->id, $taken, true)));
+    }
+
+    /** Whether one slab stands on another, through and through. */
+    public function standsOn(string $slab, string $under): bool
+    {
+        return in_array($slab, $this->above($under), true);
+    }
+
+    /** @return list<Slab> what lies straight on a slab */
+    public function directlyOn(string $slab): array
+    {
+        return array_values(array_filter($this->slabs, static fn (Slab $each): bool => in_array($slab, $each->on, true)));
+    }
+
+    /** Whether a joint has a pull of its own: its fasteners are listed, or it is a head or a cam holder that shares no other's. */
+    public function isPulled(Slab $slab): bool
+    {
+        if ($slab->kind->isGasket() || $slab->kind === SlabKind::Case) {
+            return false;
+        }
+        if ($this->fastenersOf($slab->id) !== []) {
+            return true;
+        }
+
+        return $slab->kind === SlabKind::Head || ($slab->kind === SlabKind::CamHolder && $this->sharesWith($slab) === null);
+    }
+
+    /** The slab whose fasteners hold this one too: its joint is pulled once this one is on. */
+    public function sharesWith(Slab $slab): ?Slab
+    {
+        foreach ($this->slabs as $other) {
+            if (in_array($slab->id, $other->pulledAfter, true)) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /** The slab with whose pull a slab has its torque: its own, that of what it shares, or that of what lies on it. */
+    public function clampOf(Slab $slab): ?Slab
+    {
+        if ($this->isPulled($slab)) {
+            return $slab;
+        }
+        $shared = $this->sharesWith($slab);
+        if ($shared !== null && $this->isPulled($shared)) {
+            return $shared;
+        }
+        foreach ($slab->kind === SlabKind::Case ? [] : $this->above($slab->id) as $over) {
+            $over = $this->named($over);
+            if ($over !== null && $this->isPulled($over) && in_array($over->kind, [SlabKind::Barrel, SlabKind::Head], true)) {
+                return $over;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether it closes the top of a column and nothing stands on it. */
+    public function isTopCover(Slab $slab): bool
+    {
+        return $slab->kind->canTop() && $this->above($slab->id) === [] && array_filter(
+            [...$this->all(SlabKind::Head), ...$this->all(SlabKind::Barrel)],
+            fn (Slab $under): bool => $this->standsOn($slab->id, $under->id),
+        ) !== [];
     }
 
     /** @return list<Fastener> */

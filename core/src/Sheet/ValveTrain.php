@@ -3,15 +3,18 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Refusal\ContradictoryFields;
 
 /** What opens the valves, how it is driven and how its clearance is set. */
 final readonly class ValveTrain
 {
-    public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves'];
+    public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves', 'cam_entry', 'chain',
+        'wheel', 'marks_behind', 'rods'];
 
     /**
      * @param  list<string>  $camJournals
      * @param  list<Valve>  $valves
+     * @param  list<string>|null  $marksBehind  slabs behind which the cam marks lie; null where the sheet does not say
      */
     private function __construct(
         public ValveGear $gear,
@@ -21,20 +24,57 @@ final readonly class ValveTrain
         public bool $decompressor,
         public array $camJournals,
         public array $valves,
+        public ?CamEntry $camEntry,
+        public bool $splitChain,
+        public bool $boltedWheel,
+        public ?array $marksBehind,
+        public bool $adjustableRods,
     ) {
     }
 
     public static function read(Fields $fields): self
     {
+        $gear = $fields->choice('gear', ValveGear::class);
+        $entry = self::entry($fields, $gear);
+        $wheel = $fields->has('wheel') ? $fields->word('wheel', 'fixed', 'bolted') : null;
+
         return new self(
-            $fields->choice('gear', ValveGear::class),
+            $gear,
             $fields->choiceOrNull('adjustment', Adjustment::class),
             $fields->choiceOrNull('drive', CamDrive::class),
             $fields->textOrNull('tensioner', 40),
             $fields->flag('decompressor'),
             $fields->texts('cam_journals'),
             array_map(Valve::read(...), $fields->objects('valves', ...Valve::KEYS)),
+            $entry,
+            $fields->has('chain') && $fields->word('chain', 'endless', 'split') === 'split',
+            $wheel === null ? in_array($entry, [CamEntry::ThroughWheel, CamEntry::StaysInHead], true) : $wheel === 'bolted',
+            $fields->has('marks_behind') ? $fields->textOrTexts('marks_behind') : null,
+            $fields->has('rods') && $fields->word('rods', 'fixed', 'adjustable') === 'adjustable',
         );
+    }
+
+    /** How the cam comes in: what the sheet says, else what is usual for the gear. */
+    private static function entry(Fields $fields, ValveGear $gear): ?CamEntry
+    {
+        $entry = $fields->choiceOrNull('cam_entry', CamEntry::class);
+        $inHead = $gear === ValveGear::SingleCam || $gear === ValveGear::DoubleCam;
+        foreach ($gear === ValveGear::None ? ['cam_entry', 'chain', 'wheel', 'marks_behind', 'rods'] : [] as $key) {
+            if ($fields->has($key)) {
+                throw $fields->placed(ContradictoryFields::excluded($key, $fields->raw($key), 'This engine has no valve gear.', 'nothing'));
+            }
+        }
+        if ($entry !== null && ($entry === CamEntry::InCase) === $inHead) {
+            throw $fields->placed(ContradictoryFields::excluded('cam_entry', $entry->value,
+                'The valve gear says where the cam lies.', $inHead ? 'caps, through wheel or stays in head' : 'in case'));
+        }
+
+        return $entry ?? ($gear === ValveGear::None ? null : ($inHead ? CamEntry::Caps : CamEntry::InCase));
+    }
+
+    public function hasChain(): bool
+    {
+        return $this->drive === CamDrive::Chain;
     }
 
     public function hasCamInHead(): bool

@@ -17,7 +17,7 @@ function undoneBy(string $engine, array $act): array
     foreach (Moltrek\Core\Measuring\Catalogue::of($sheet) as $spot) {
         $acts[] = ['reading_taken', ['spot' => $spot->id, 'reading' => plausibleReading($spot)], 0];
     }
-    $state = worked($sheet, [...$acts, ...upTo($sheet, 'run-in'), ['act_done', $act]], 600);
+    $state = worked($sheet, [...$acts, ...upTo($sheet, 'run.sheet'), ['act_done', $act]], 600);
     $stale = array_filter($state->spots, fn (Spot $spot): bool => $state->readings->staleAt($spot->id) !== null);
     $void = array_filter($state->work->steps(), fn ($step): bool => $step->asks->readings === null && $state->work->stateOf($step) === StepState::Void);
 
@@ -29,20 +29,20 @@ it('undoes exactly what an act makes stale', function (string $engine, array $ac
     expect($quantities)->toEqualCanonicalizing($stale)->and($steps)->toEqualCanonicalizing($void);
 })->with([
     'a ring filed: that gap' => ['harbick-421', ['act' => 'ring filed', 'cylinder' => '1', 'ring' => 'top'], ['ring_gap'], []],
-    'the bore honed: map, all gaps of it, the wash' => ['harbick-421', ['act' => 'bore honed', 'cylinder' => '1'], ['bore', 'ring_gap'], ['wash.1', 'gaps-filed.1']],
-    'bored, the same' => ['harbick-421', ['act' => 'bore bored', 'cylinder' => '1'], ['bore', 'ring_gap'], ['wash.1', 'gaps-filed.1']],
-    'plated: the face has been in the bath too' => ['ulvane-139r', ['act' => 'bore plated', 'cylinder' => '1'], ['bore', 'ring_gap', 'barrel_flatness'], ['wash.1', 'gaps-filed.1']],
-    'another piston: clearance, gaps, side clearance, deck' => ['harbick-421', ['act' => 'piston changed', 'cylinder' => '1'], ['piston', 'ring_gap', 'ring_side_clearance', 'pin_in_piston'], ['piston-ready.1', 'gaps-filed.1', 'deck']],
-    'another ring: gap and side clearance of that ring' => ['harbick-421', ['act' => 'ring changed', 'cylinder' => '1', 'ring' => 'second'], ['ring_gap', 'ring_side_clearance'], ['gaps-filed.1']],
-    'another base gasket: deck, squish, and the chain that is longer now' => ['harbick-421', ['act' => 'base gasket changed'], [], ['deck', 'squish', 'chain-on', 'timed']],
-    'under a two-stroke: deck, squish, the exhaust valve’s height; no cam, and ignition stays' => ['ulvane-139r', ['act' => 'base gasket changed'], [], ['deck', 'squish', 'exhaust-valve-in']],
-    'under pushrods: nothing is timed by a chain' => ['ferrant-738', ['act' => 'base gasket changed'], [], ['deck', 'squish']],
-    'another head gasket: squish and cam timing' => ['harbick-421', ['act' => 'head gasket changed'], [], ['squish', 'chain-on', 'timed']],
-    'the head slackened: its torque' => ['harbick-421', ['act' => 'head slackened'], [], ['torque.head']],
-    'the cam out: timing, chain, lash' => ['harbick-421', ['act' => 'cam out'], ['valve_lash'], ['cam-in', 'chain-on', 'tensioner-in', 'timed']],
+    'the bore honed: map, all gaps of it, the wash' => ['harbick-421', ['act' => 'bore honed', 'cylinder' => '1'], ['bore', 'ring_gap'], ['work.wash.1', 'work.gaps.1']],
+    'bored, the same' => ['harbick-421', ['act' => 'bore bored', 'cylinder' => '1'], ['bore', 'ring_gap'], ['work.wash.1', 'work.gaps.1']],
+    'plated: the face has been in the bath too' => ['ulvane-139r', ['act' => 'bore plated', 'cylinder' => '1'], ['bore', 'ring_gap', 'barrel_flatness'], ['work.wash.1', 'work.gaps.1']],
+    'another piston: clearance, gaps, side clearance, deck' => ['harbick-421', ['act' => 'piston changed', 'cylinder' => '1'], ['piston', 'ring_gap', 'ring_side_clearance', 'pin_in_piston', 'deck', 'squish'], ['work.piston.1', 'work.gaps.1', 'on.clip-first.1', 'on.clip-second.1']],
+    'another ring: gap and side clearance of that ring' => ['harbick-421', ['act' => 'ring changed', 'cylinder' => '1', 'ring' => 'second'], ['ring_gap', 'ring_side_clearance'], ['work.gaps.1']],
+    'another base gasket: deck, squish, and the chain that is longer now' => ['harbick-421', ['act' => 'base gasket changed'], ['deck', 'squish'], ['on.chain', 'time.cam', 'turn.timing']],
+    'under a two-stroke: deck, squish, the exhaust valve’s height; no cam, and ignition stays' => ['ulvane-139r', ['act' => 'base gasket changed'], ['deck', 'squish'], []],
+    'under pushrods: nothing is timed by a chain' => ['ferrant-738', ['act' => 'base gasket changed'], ['deck', 'squish'], []],
+    'another head gasket: squish and cam timing' => ['harbick-421', ['act' => 'head gasket changed'], ['squish'], ['on.chain', 'time.cam', 'turn.timing']],
+    'the head slackened: its torque' => ['harbick-421', ['act' => 'head slackened'], [], ['pull.head']],
+    'the cam out: timing, chain, lash' => ['harbick-421', ['act' => 'cam out'], ['valve_lash'], ['on.cam', 'on.chain', 'on.tensioner', 'time.cam', 'turn.timing', 'set.decompressor']],
     'a shim changed: that lash' => ['ostrel-608', ['act' => 'shim changed', 'cylinder' => '2'], ['valve_lash'], []],
-    'the rotor off: ignition' => ['harbick-421', ['act' => 'rotor off'], [], ['ignition']],
-    'other cases: every deck, squish and timing' => ['harbick-421', ['act' => 'other cases or crank'], ['crank_runout', 'crank_end_float', 'rod_side_clearance', 'rod_play'], ['deck', 'squish', 'chain-on', 'timed', 'ignition']],
+    'the rotor off: ignition' => ['ulvane-139r', ['act' => 'rotor off'], [], ['on.rotor', 'pull.rotor', 'time.ignition']],
+    'other cases: every deck, squish and timing' => ['harbick-421', ['act' => 'other cases or crank'], ['crank_runout', 'crank_end_float', 'rod_side_clearance', 'rod_play', 'deck', 'squish'], ['on.chain', 'time.cam', 'turn.timing']],
 ]);
 
 it('leaves the other cylinders alone', function () {
@@ -95,9 +95,9 @@ it('makes a changed shim undo the one valve, or the cylinder, or all where nobod
     $sheet = demoSheet('ostrel-608');
     $leaf = fn (string $spot): array => ['reading_taken', ['spot' => $spot, 'reading' => ['passes' => '0.12 mm', 'refuses' => '0.13 mm']], 0];
     $lashes = ['valve_lash.1.1in1', 'valve_lash.1.1in2', 'valve_lash.2.2in1'];
-    $state = worked($sheet, [...upTo($sheet, 'timed'), ...array_map($leaf, $lashes), ...array_map(fn (string $valve): array => ['step_done', ['step' => 'lash.'.$valve]], ['1in1', '1in2', '2in1']), ['act_done', ['act' => 'shim changed'] + $where]]);
+    $state = worked($sheet, [...upTo($sheet, 'turn.timing'), ...array_map($leaf, $lashes), ...array_map(fn (string $valve): array => ['step_done', ['step' => 'set.lash.'.$valve]], ['1in1', '1in2', '2in1']), ['act_done', ['act' => 'shim changed'] + $where]]);
     $stale = array_values(array_filter($lashes, fn (string $spot): bool => $state->readings->staleAt($spot) !== null));
-    $void = array_values(array_filter(['1in1', '1in2', '2in1'], fn (string $valve): bool => ! $state->work->isDone($state->work->steps()['lash.'.$valve])));
+    $void = array_values(array_filter(['1in1', '1in2', '2in1'], fn (string $valve): bool => ! $state->work->isDone($state->work->steps()['set.lash.'.$valve])));
     expect(array_map(fn (string $spot): string => explode('.', $spot)[2], $stale))->toBe($undone)->and($void)->toBe($undone);
 })->with([
     'one valve' => [['valve' => '1in2'], ['1in2']],

@@ -30,7 +30,7 @@ it('lets in what belongs', function (string $kind, array $payload) {
     'gaps' => ['gaps_placed', ['cylinder' => '1', 'school' => 'thirds', 'angles' => ['top' => '30 deg', 'second' => '150 deg']]],
     'a lift' => ['slab_lifted', ['slab' => 'head']],
     'a part ordered' => ['part_ordered', ['part' => 'Base gasket', 'promised' => '2026-12-01', 'for' => ['base-gasket']]],
-    'a wait that somebody begins' => ['wait_started', ['what' => 'plates soaking', 'time' => '20 min', 'step' => 'head-on']],
+    'a wait that somebody begins' => ['wait_started', ['what' => 'plates soaking', 'time' => '20 min', 'step' => 'on.head']],
     'a part arrived, with a note' => ['part_arrived', ['part' => 'Base gasket', 'note' => '0.5 thick, as the old one']],
     'a part that came wrong' => ['part_wrong', ['part' => 'Base gasket', 'reason' => 'oil way missing']],
     'a part from the shelf' => ['part_taken', ['part' => 'Oil filter']],
@@ -89,20 +89,19 @@ it('keeps out what does not belong, by field', function (string $kind, array $pa
     'an empty open end' => ['open_end', ['text' => ' '], 'text'],
     'a machine with a rag in it' => ['handed_over', [], ''],
     'a step that is a hold of two' => ['step_done', ['step' => 'hold.start'], 'step'],
-    'a source of a limit the sheet has not' => ['source_chosen', ['limit' => 'squish', 'range' => 'shop', 'reason' => 'x'], 'limit'],
+    'a source of a limit the sheet has not' => ['source_chosen', ['limit' => 'skirt', 'range' => 'shop', 'reason' => 'x'], 'limit'],
 ]);
 
 it('says why a step has to wait, where that is a matter of access', function () {
-    $admission = Before::of(worked(demoSheet('harbick-421'), upTo(demoSheet('harbick-421'), 'order')));
-    expect(fn () => $admission->enter('step_done', (object) ['step' => 'barrel-down']))->toThrow(function (Refusal $refusal): void {
+    $admission = Before::of(worked(demoSheet('harbick-421'), upTo(demoSheet('harbick-421'), 'order.parts')));
+    expect(fn () => $admission->enter('step_done', (object) ['step' => 'on.barrel']))->toThrow(function (Refusal $refusal): void {
         expect($refusal->getMessage())->toContain('First: ');
     });
     $sheet = demoSheet('ostrel-608');
-    $all = upTo($sheet, 'head-gasket');
-    $withoutDeck = array_filter($all, fn (array $act): bool => ($act[1]['step'] ?? '') !== 'deck');
-    $late = Before::of(worked($sheet, [['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']], ...$withoutDeck]));
-    expect(fn () => $late->enter('step_done', (object) ['step' => 'head-on']))->toThrow(function (Refusal $refusal): void {
-        expect($refusal->getMessage())->toContain('Cannot be reached after: the deck is read on the bare barrel.');
+    $withoutBolts = array_filter(upTo($sheet, 'hold.head'), fn (array $act): bool => ($act[1]['step'] ?? '') !== 'rear-bolts');
+    $late = Before::of(worked($sheet, [['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']], ...$withoutBolts]));
+    expect(fn () => $late->enter('step_done', (object) ['step' => 'on.head']))->toThrow(function (Refusal $refusal): void {
+        expect($refusal->getMessage())->toContain('Goes into the part before the part goes in: the frame tube stands over their holes');
     });
 });
 

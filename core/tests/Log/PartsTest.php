@@ -30,20 +30,20 @@ it('follows a part from the plan to the engine and off it again', function (arra
 ]);
 
 it('counts a part as fitted with its step, spent with the lift, and here again with the next', function () {
-    $fitted = upTo(demoSheet('harbick-421'), 'barrel-down');
+    $fitted = upTo(demoSheet('harbick-421'), 'on.barrel');
     expect(partOf(harbickWith($fitted), 'Base gasket')->state)->toBe('fitted');
     $lifted = [...$fitted, ['slab_lifted', ['slab' => 'barrel']]];
     expect(partOf(harbickWith($lifted), 'Base gasket'))->state->toBe('spent')->why->toBe('lifted: barrel, piston, rings');
     $another = [...$lifted, ['part_taken', ['part' => 'Base gasket']]];
     expect(partOf(harbickWith($another), 'Base gasket')->state)->toBe('arrived');
-    expect(partOf(harbickWith([...$another, ['step_done', ['step' => 'base-gasket']]]), 'Base gasket')->state)->toBe('fitted');
+    expect(partOf(harbickWith([...$another, ['step_done', ['step' => 'on.base-gasket']]]), 'Base gasket')->state)->toBe('fitted');
 });
 
 it('holds up just the step that takes a part that is not here', function (array $act, string $why) {
-    $state = harbickWith([...upTo(demoSheet('harbick-421'), 'circlip-second.1'), $act]);
-    $step = $state->work->steps()['base-gasket'];
+    $state = harbickWith([...upTo(demoSheet('harbick-421'), 'on.clip-second.1'), $act]);
+    $step = $state->work->steps()['on.base-gasket'];
     expect($state->work->stateOf($step))->toBe(StepState::Blocked)->and($state->work->blockages($step)[0]->why)->toBe($why);
-    $others = array_filter($state->work->steps(), fn ($other): bool => $other->id !== 'base-gasket' && in_array('part', array_map(fn ($blockage) => $blockage->kind, $state->work->blockages($other)), true));
+    $others = array_filter($state->work->steps(), fn ($other): bool => $other->id !== 'on.base-gasket' && in_array('part', array_map(fn ($blockage) => $blockage->kind, $state->work->blockages($other)), true));
     expect(array_keys($others))->toBe([]);
 })->with([
     'on order' => [['part_ordered', ['part' => 'Base gasket', 'for' => []]], 'It waits for base gasket.'],
@@ -51,8 +51,8 @@ it('holds up just the step that takes a part that is not here', function (array 
 ]);
 
 it('lists what nobody planned as well', function () {
-    $state = harbickWith([['part_ordered', ['part' => 'Rocker shaft', 'promised' => '2026-12-02', 'for' => ['cam-in']]]]);
-    expect(partOf($state, 'Rocker shaft'))->state->toBe('ordered')->oneUse->toBeFalse()->promised->toBe('2026-12-02')->for->toBe(['cam-in']);
+    $state = harbickWith([['part_ordered', ['part' => 'Rocker shaft', 'promised' => '2026-12-02', 'for' => ['on.cam']]]]);
+    expect(partOf($state, 'Rocker shaft'))->state->toBe('ordered')->oneUse->toBeFalse()->promised->toBe('2026-12-02')->for->toBe(['on.cam']);
     expect(partOf(harbickWith([['part_arrived', ['part' => 'Rocker shaft']]]), 'Rocker shaft')->state)->toBe('arrived');
 });
 
@@ -86,10 +86,10 @@ it('takes from a decision on a bore what it asks for', function (array $decision
     $decided = ['bore_decided', $decision];
     $state = worked($sheet, [$decided]);
     $planned = partOf($state, $part);
-    expect($planned?->state)->toBe('needed')->and($planned?->for)->toBe(['piston-ready.'.$decision['cylinder']]);
-    $waiting = worked($sheet, [...upTo($sheet, 'order'), $decided, ['part_ordered', ['part' => $part, 'for' => []]]]);
-    expect(stateOf($waiting, 'piston-ready.'.$decision['cylinder']))->toBe('blocked')->and(stateOf($waiting, 'faces'))->toBe('ready');
-    $here = worked($sheet, [...upTo($sheet, 'order'), $decided, ['part_arrived', ['part' => $part]], ['step_done', ['step' => 'piston-ready.'.$decision['cylinder']]]]);
+    expect($planned?->state)->toBe('needed')->and($planned?->for)->toBe(['work.piston.'.$decision['cylinder']]);
+    $waiting = worked($sheet, [...upTo($sheet, 'order.parts'), $decided, ['part_ordered', ['part' => $part, 'for' => []]]]);
+    expect(stateOf($waiting, 'work.piston.'.$decision['cylinder']))->toBe('blocked')->and(stateOf($waiting, 'work.faces'))->toBe('ready');
+    $here = worked($sheet, [...upTo($sheet, 'order.parts'), $decided, ['part_arrived', ['part' => $part]], ['step_done', ['step' => 'work.piston.'.$decision['cylinder']]]]);
     expect(partOf($here, $part)?->state)->toBe('fitted');
 })->with([
     'an oversize: its piston' => [['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25'], 'Piston +0.25'],

@@ -19,7 +19,7 @@ function spokenOf(): array
     return [
         'a reading' => [['reading_taken', ['spot' => 'piston.1', 'reading' => '85.952 mm', 'tool' => ['id' => 'm3', 'name' => 'micrometer M3']]], 'Piston at gauge point: 85.952 mm, micrometer M3'],
         'a hole and a shaft' => [['reading_taken', ['spot' => 'pin_in_piston.1', 'reading' => ['hole' => '20.008 mm', 'shaft' => '20.001 mm']]], 'Pin in piston: 20.008 mm hole, 20.001 mm shaft'],
-        'a step' => [['step_done', ['step' => 'mouths-covered']], 'Case mouths covered'],
+        'a step' => [['step_done', ['step' => 'look.jets']], 'Oil jets and ways blown through and seen clear'],
         'an act on a ring' => [['act_done', ['act' => 'ring filed', 'cylinder' => '1', 'ring' => 'top', 'note' => 'a tenth']], 'Ring filed, top ring: a tenth'],
         'an act on one of several' => [['act_done', ['act' => 'bore honed', 'cylinder' => '2']], 'Bore honed, cylinder 2', 'ostrel-608'],
         'a decision' => [['bore_decided', ['cylinder' => '1', 'decision' => 'rebore', 'size' => '+0.25', 'reason' => 'worn']], 'Bore: rebore to +0.25, worn'],
@@ -49,6 +49,9 @@ function spokenOf(): array
         'a reading of a place that a later sheet has not' => [['reading_taken', ['spot' => 'piston.7', 'reading' => '1 mm']], 'Reading'],
         'another version of the sheet' => [['sheet_adopted', ['version' => 3, 'from' => 2]], 'Sheet: version 3 in place of version 2'],
         'what this version cannot read' => [['engine_painted', ['colour' => 'red']], 'Cannot be read by this version: engine painted'],
+        'the errands changed' => [['errands_changed', ['errands' => ['head', 'valve clearance'], 'reason' => 'bore is good']], 'The job is for: head, valve clearance; bore is good'],
+        'what does not apply' => [['step_set_aside', ['step' => 'look.jets', 'reason' => 'this case has none']], 'Does not apply: oil jets and ways blown through and seen clear, because this case has none'],
+        'a step added' => [['step_added', ['id' => 'own-1', 'slab' => 'head', 'name' => 'Plug thread read', 'why' => 'It was repaired.']], 'Step added: plug thread read'],
         'a kind it knows, with nothing in it' => [['part_arrived', []], 'Cannot be read by this version: part arrived'],
     ];
 }

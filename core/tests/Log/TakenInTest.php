@@ -5,14 +5,14 @@ it('keeps with a reading how far the engine was together', function (array $acts
     expect($state->readings->takenIn($spot))->toBe($standing);
 })->with([
     'apart' => [[], 'piston.1', '85.952 mm', 'top end apart'],
-    'the barrel down, the gasket not crushed' => [fn (): array => upTo(demoSheet('harbick-421'), 'barrel-down'), 'piston.1', '85.952 mm', 'barrel, piston, rings on'],
-    'the head at full torque' => [fn (): array => upTo(demoSheet('harbick-421'), 'torque.head'), 'valve_lash.1.1in', ['passes' => '0.10 mm'], 'head torqued'],
+    'the barrel down, the gasket not crushed' => [fn (): array => upTo(demoSheet('harbick-421'), 'on.barrel'), 'piston.1', '85.952 mm', 'barrel, piston, rings on'],
+    'the head at full torque' => [fn (): array => upTo(demoSheet('harbick-421'), 'pull.head'), 'valve_lash.1.1in', ['passes' => '0.10 mm'], 'head torqued'],
 ]);
 
 it('keeps it through what comes after, until it is read again', function () {
     $sheet = demoSheet('harbick-421');
     $read = ['reading_taken', ['spot' => 'crank_runout.left', 'reading' => '0.02 mm']];
-    $later = [...upTo($sheet, 'torque.head')];
+    $later = [...upTo($sheet, 'pull.head')];
     expect(worked($sheet, [$read, ...$later])->readings->takenIn('crank_runout.left'))->toBe('top end apart')
         ->and(worked($sheet, [$read, ...$later, $read])->readings->takenIn('crank_runout.left'))->toBe('head torqued')
         ->and(worked($sheet, $later)->readings->takenIn('crank_runout.left'))->toBeNull();

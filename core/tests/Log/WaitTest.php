@@ -14,14 +14,14 @@ it('runs a wait of the sheet from its step on, by the clock', function () {
 });
 
 it('lets some end only when a person has seen', function () {
-    $acts = upTo(demoSheet('pellgrove-1092'), 'pushrods.front');
+    $acts = upTo(demoSheet('pellgrove-1092'), 'pull.rockers-front');
     expect(waiting('pellgrove-1092', $acts, 600))->toBe(['Front lifters bleeding down']);
     $seen = [...$acts, ['wait_seen', ['wait' => 'bleed-front']]];
     expect(waiting('pellgrove-1092', $seen, 1))->toBe([]);
 });
 
 it('runs what somebody began on the bench, and holds the step that was named', function () {
-    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), ['wait_started', ['what' => 'Barrel soaking in penetrating oil', 'time' => '30 min', 'step' => 'clean.barrel']]];
+    $acts = [['wait_started', ['what' => 'Barrel soaking in penetrating oil', 'time' => '30 min', 'step' => 'clean.barrel']]];
     $state = worked(demoSheet('harbick-421'), $acts, 29);
     expect(stateOf($state, 'clean.barrel'))->toBe('blocked')->and($state->work->blockages($state->work->steps()['clean.barrel'])[0]->why)->toBe('Barrel soaking in penetrating oil.')
         ->and(stateOf($state, 'clean.head'))->toBe('ready');
@@ -29,7 +29,7 @@ it('runs what somebody began on the bench, and holds the step that was named', f
 });
 
 it('holds it longer where somebody has to see', function () {
-    $acts = [...upTo(demoSheet('harbick-421'), 'mouths-covered'), ['wait_started', ['what' => 'Piston warming', 'time' => '0.5 h', 'seen' => 'the pin slides by its own weight', 'step' => 'clean.barrel']]];
+    $acts = [['wait_started', ['what' => 'Piston warming', 'time' => '0.5 h', 'seen' => 'the pin slides by its own weight', 'step' => 'clean.barrel']]];
     $late = worked(demoSheet('harbick-421'), $acts, 300);
     expect(stateOf($late, 'clean.barrel'))->toBe('blocked')->and($late->work->waits()[0]->due() < $late->now)->toBeTrue();
     $seen = [...$acts, ['wait_seen', ['wait' => $late->work->waits()[0]->wait->id]]];
@@ -41,9 +41,9 @@ it('holds it longer where somebody has to see', function () {
 
 it('begins again when its step is done again', function () {
     $sheet = demoSheet('pellgrove-1092');
-    $acts = [...upTo($sheet, 'pushrods.front'), ['wait_seen', ['wait' => 'bleed-front']], ['slab_lifted', ['slab' => $sheet->stack->slabs[count($sheet->stack->slabs) - 2]->id]]];
+    $acts = [...upTo($sheet, 'pull.rockers-front'), ['wait_seen', ['wait' => 'bleed-front']], ['slab_lifted', ['slab' => 'rockers-front']]];
     expect(waiting('pellgrove-1092', $acts, 0))->toBe([])
-        ->and(waiting('pellgrove-1092', [...$acts, ['step_done', ['step' => 'pushrods.front']]], 1))->toBe(['Front lifters bleeding down']);
+        ->and(waiting('pellgrove-1092', [...$acts, ['step_done', ['step' => 'pull.rockers-front']]], 1))->toBe(['Front lifters bleeding down']);
 });
 
 it('needs nobody to call it, and says so', function () {

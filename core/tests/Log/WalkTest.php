@@ -6,7 +6,7 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Sheet\StepKind;
 
 /** Enters act after act as people do: a wait is waited for, and what is refused fails the test. */
 function walked(string $sheet): BuildState
@@ -30,7 +30,7 @@ function walked(string $sheet): BuildState
 
 it('enters the whole order of work of every demo engine by the door that people use, a hold of two seen by two', function (string $sheet) {
     $state = walked($sheet);
-    $open = array_filter($state->work->steps(), static fn ($step): bool => ! $state->work->isDone($step) && ! str_starts_with($step->id, 'as-found'));
+    $open = array_filter($state->work->steps(), static fn ($step): bool => ! $state->work->isDone($step) && ! $step->asks->asFound);
     expect(array_keys($open))->toBe([]);
     foreach (array_filter($state->work->steps(), static fn ($step): bool => $step->kind === StepKind::Hold && $step->asks->secondPerson) as $step) {
         expect($state->work->answerers($step->id))->toBe(['TW', 'IC'], $step->id);

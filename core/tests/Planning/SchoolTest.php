@@ -36,7 +36,7 @@ const CHOSEN_BARE = ['school_chosen', ['matter' => 'base_gasket', 'school' => 'b
 it('lets the build rule over the sheet, the sheet over the shop, the shop over what is usual', function (array $sheet, array $habits, array $acts, string $school, string $whose) {
     $state = openedWith(keptBySheet($sheet), $habits, $acts);
     expect($state->schools->of(School::all()['base_gasket']))->toBe([$school, $whose])
-        ->and($state->work->steps()['base-gasket']->words->how)->toBe("Base gasket: $school.");
+        ->and($state->work->steps()['on.base-gasket']->words->how)->toBe("Base gasket: $school.");
 })->with([
     'nobody has said anything' => [[], [], [], 'bare', 'usual'],
     'the shop' => [[], ['base_gasket' => 'grease'], [], 'grease', 'shop'],
@@ -45,15 +45,15 @@ it('lets the build rule over the sheet, the sheet over the shop, the shop over w
 ]);
 
 it('keeps the habits that the shop had when the job was opened', function () {
-    $state = openedWith(demoSheet('harbick-421'), ['base_gasket' => 'grease'], upTo(demoSheet('harbick-421'), 'base-gasket'));
+    $state = openedWith(demoSheet('harbick-421'), ['base_gasket' => 'grease'], upTo(demoSheet('harbick-421'), 'on.base-gasket'));
     expect($state->work->isSettled('base_gasket'))->toBeTrue()->and($state->schools->of(School::all()['base_gasket'])[0])->toBe('grease');
 });
 
 it('is no longer changed once what it changes is done', function () {
     $sheet = demoSheet('harbick-421');
-    $open = Before::of(worked($sheet, upTo($sheet, 'circlip-second.1')));
+    $open = Before::of(worked($sheet, upTo($sheet, 'on.clip-second.1')));
     $open->enter('school_chosen', (object) CHOSEN_BARE[1]);
-    $done = Before::of(worked($sheet, upTo($sheet, 'base-gasket')));
+    $done = Before::of(worked($sheet, upTo($sheet, 'on.base-gasket')));
     expect(fn () => $done->enter('school_chosen', (object) CHOSEN_BARE[1]))->toThrow(function (Refusal $refusal): void {
         expect($refusal->field)->toBe('matter');
     });
@@ -61,7 +61,7 @@ it('is no longer changed once what it changes is done', function () {
 
 it('can be changed again when the step is undone', function () {
     $sheet = demoSheet('harbick-421');
-    $state = worked($sheet, [...upTo($sheet, 'barrel-down'), ['slab_lifted', ['slab' => 'barrel']]]);
+    $state = worked($sheet, [...upTo($sheet, 'on.barrel'), ['slab_lifted', ['slab' => 'barrel']]]);
     (Before::of($state))->enter('school_chosen', (object) CHOSEN_BARE[1]);
     expect($state->work->isSettled('base_gasket'))->toBeFalse();
 });

@@ -75,8 +75,8 @@ it('refuses a part of a sheet by its path', function (callable $spoil, string $f
     'a step of its own on no slab' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"add":[{"id":"x","slab":"roof","name":"n","why":"w"}]}'), 'plan.add.0.slab'],
     'a step dropped that is not there' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"drop":["paint"]}'), 'plan.drop.0'],
     'a need of a step that is not there' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"after":{"paint":["turned"]}}'), 'plan.after.paint'],
-    'a need that is not there' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"after":{"turned":["paint"]}}'), 'plan'],
-    'steps that wait for each other' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"after":{"clean.head":["turned"]}}'), 'plan'],
+    'a need that is not there' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"after":{"turn.barrel":["paint"]}}'), 'plan.after.turn.barrel.0'],
+    'steps that wait for each other' => [fn (stdClass $sheet) => $sheet->plan = json_decode('{"after":{"clean.barrel":["turn.barrel"]}}'), 'plan'],
 ]);
 
 it('knows a slab by its kind and its height', function () {

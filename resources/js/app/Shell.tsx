@@ -21,6 +21,8 @@ export function Shell() {
     const navigate = useNavigate()
     const [theme, toggleTheme] = useTheme()
     const [open, setOpen] = useState<'keys' | 'find' | null>(null)
+    // a dialog says that it has closed a moment later; by then the other may be open
+    const closes = (which: 'keys' | 'find') => setOpen((now) => (now === which ? null : now))
     useOutboxRunner()
     useKeys({
         '?': () => setOpen('keys'),
@@ -93,8 +95,8 @@ export function Shell() {
             <div id="main" className="flex min-h-0 flex-1 flex-col">
                 {session.data?.person ? <Outlet /> : <p className="p-6">One moment.</p>}
             </div>
-            <KeyMap open={open === 'keys'} onClose={() => setOpen(null)} />
-            <Finder open={open === 'find'} onClose={() => setOpen(null)} />
+            <KeyMap open={open === 'keys'} onClose={() => closes('keys')} />
+            <Finder open={open === 'find'} onClose={() => closes('find')} />
         </div>
     )
 }

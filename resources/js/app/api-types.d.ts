@@ -626,6 +626,11 @@ export interface components {
             decided: string | null;
             decidedBy: string | null;
         };
+        /** @description What a job is for, and what this engine could be brought for. */
+        Brief: {
+            errands: string[];
+            offered: components["schemas"]["Errand"][];
+        };
         /** @description A calculation of the open interface. */
         Calculation: {
             name: string;
@@ -744,6 +749,12 @@ export interface components {
             state: string;
             refusal: components["schemas"]["Refusal"] | null;
         };
+        /** @description Something that a machine can be brought for. */
+        Errand: {
+            name: string;
+            /** @description what it does, and what it opens */
+            words: string;
+        };
         /** @description How a tight gap is opened, in millimetres. */
         Filing: {
             text: string;
@@ -788,6 +799,12 @@ export interface components {
             id: string;
             drawnAs: string;
             state: string;
+            /** @description how many slabs lie under it */
+            level: number;
+            /** @description the bank of a V that it belongs to, from 0; null for what serves them all */
+            column: number | null;
+            /** @description whether it stands beside the columns */
+            beside: boolean;
         };
         /** @description A ring and the angle of its gap. */
         GapAngle: {
@@ -914,6 +931,7 @@ export interface components {
             debts: components["schemas"]["Debt"][];
             schools: components["schemas"]["School"][];
             minutesLeft: number;
+            brief: components["schemas"]["Brief"];
             /**
              * Format: float
              * @description how much of the work is done, 0 to 1
@@ -1173,8 +1191,17 @@ export interface components {
             versions: components["schemas"]["SheetVersion"][];
             limits: components["schemas"]["SheetLimit"][];
             consequences: components["schemas"]["Consequence"][];
+            /** @description what an engine of this kind can be brought for */
+            errands: components["schemas"]["Errand"][];
+            /** @description what can come off it, from the top */
+            slabs: components["schemas"]["SheetSlab"][];
             /** @description the document as it can be edited */
             document: string;
+        };
+        /** @description A slab of an engine sheet, by name. */
+        SheetSlab: {
+            id: string;
+            name: string;
         };
         /** @description A version of a sheet and when it was entered. */
         SheetVersion: {
@@ -1204,6 +1231,12 @@ export interface components {
             note: string | null;
             toDo: number;
             verdicts: components["schemas"]["VerdictCount"][];
+            /** @description how many slabs lie under it */
+            level: number;
+            /** @description the bank of a V that it belongs to, from 0; null for what serves them all */
+            column: number | null;
+            /** @description whether it stands beside the columns */
+            beside: boolean;
         };
         /** @description A line of the running log. */
         SlipLine: {
@@ -1291,6 +1324,8 @@ export interface components {
             answerers: string[];
             /** @description why it waits for the first of its open needs, where that is a matter of order or access */
             access: string | null;
+            /** @description why it does not apply here, where somebody said so */
+            aside: string | null;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -1367,13 +1402,15 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
                 condition?: unknown;
                 complaint?: unknown;
                 schools?: unknown;
+                errands?: unknown;
+                off?: unknown;
             };
             sheet_adopted: {
                 version?: unknown;
@@ -1447,6 +1484,31 @@ export interface components {
                 ring?: unknown;
                 valve?: unknown;
                 note?: unknown;
+            };
+            errands_changed: {
+                errands?: unknown;
+                reason?: unknown;
+            };
+            step_set_aside: {
+                step?: unknown;
+                reason?: unknown;
+                taken_up?: unknown;
+            };
+            step_added: {
+                id?: unknown;
+                slab?: unknown;
+                name?: unknown;
+                why?: unknown;
+                needs?: unknown;
+                before?: unknown;
+                minutes?: unknown;
+                caution?: unknown;
+                kind?: unknown;
+                cylinder?: unknown;
+                question?: unknown;
+                parts?: unknown;
+                tools?: unknown;
+                torque?: unknown;
             };
             wait_started: {
                 what?: unknown;

@@ -170,6 +170,22 @@ const SKETCHES: Record<string, ReactNode> = {
             <Here d="M48 22v-8M42 20l-6 -10M54 20l6 -10" />
         </>
     ),
+    'bridge over crown': (
+        <>
+            <Part d="M6 30h14v40h-14zM76 30h14v40h-14z" />
+            <Part d="M22 42q26 -6 52 0v28h-52z" />
+            <path d="M2 20h92v10h-92z" className="fill-base-100" />
+            <Span from={[48, 30]} to={[48, 39]} />
+        </>
+    ),
+    'wire at edge': (
+        <>
+            <Part d="M6 6h84v20q-42 -14 -84 0z" />
+            <Part d="M16 40q32 -6 64 0v30h-64z" />
+            <path d="M6 26v44M90 26v44" />
+            <Here d="M18 27v11M78 27v11" />
+        </>
+    ),
     'edge on face': (
         <>
             <Part d="M6 34q42 10 84 0v32h-84z" />

@@ -31,19 +31,21 @@ export function StackDrawing({
                 </pattern>
             </defs>
             <Rods drawing={drawing} layout={layout} />
-            {layout.rows.map((row) => {
-                const off = row.slab.state === 'off' && row.slab.id !== selected
-                return (
-                    <g
-                        key={row.slab.id}
-                        stroke="currentColor"
-                        strokeDasharray={off ? `${2.4 * weight} ${1.8 * weight}` : undefined}
-                        opacity={off ? 0.72 : 1}
-                    >
-                        <SlabPart drawing={drawing} layout={layout} row={row} />
-                    </g>
-                )
-            })}
+            {layout.rows.flatMap((row) =>
+                row.slabs.map((slab) => {
+                    const off = slab.state === 'off' && slab.id !== selected
+                    return (
+                        <g
+                            key={slab.id}
+                            stroke="currentColor"
+                            strokeDasharray={off ? `${2.4 * weight} ${1.8 * weight}` : undefined}
+                            opacity={off ? 0.72 : 1}
+                        >
+                            <SlabPart drawing={drawing} layout={layout} row={{ ...row, slab }} />
+                        </g>
+                    )
+                }),
+            )}
         </g>
     )
 }
@@ -55,19 +57,25 @@ const PARTS: Record<string, (part: Part) => ReactNode> = {
     'head gasket': Gasket,
     head: Head,
     'valve gear': ValveGear,
+    'cam holder': ValveGear,
+    'rocker box': RockerBox,
     cover: Cover,
+    'side cover': Plate,
+    'cam chest': Plate,
+    'exhaust valve cover': Plate,
 }
 
 /** A slab's part; of a V, above the cases, one a bank, each turned to where it leans. */
 function SlabPart({ drawing, layout, row }: Part) {
     const draw = PARTS[row.slab.drawnAs] ?? Gasket
-    if (layout.banks.length === 0) {
+    if (layout.banks.length === 0 || row.slab.beside) {
         return draw({ drawing, layout, row })
     }
     if (row.slab.drawnAs === 'case') {
         return VeeCase({ drawing, layout, row })
     }
-    return layout.banks.map((bank) => (
+    const own = layout.banks.filter((_, bank) => row.slab.column == null || row.slab.column === bank)
+    return own.map((bank) => (
         <g key={bank.cylinder.id} transform={leant(bank, layout, row)}>
             {draw({ drawing: { ...drawing, cylinders: [bank.cylinder] }, layout, row })}
         </g>
@@ -125,14 +133,21 @@ function straightPins({ drawing, layout }: { drawing: Drawing; layout: StackLayo
 
 function Rods({ drawing, layout }: { drawing: Drawing; layout: StackLayout }) {
     const half = layout.bore * 0.06
+    // where words stand between barrel and crank, a rod is drawn broken off
+    const reach = layout.rows.some((row) => row.slabs.length > 1) ? 0.18 : 1
     return (
         <g stroke="currentColor" fill="var(--metal)">
-            {pins({ drawing, layout }).map((at) => (
-                <path
-                    key={at.pinX}
-                    d={`M${at.pinX - half} ${at.pinY}L${at.throwX - half * 1.5} ${at.throwY}H${at.throwX + half * 1.5}L${at.pinX + half} ${at.pinY}Z`}
-                />
-            ))}
+            {pins({ drawing, layout }).map((at) => {
+                const x = at.pinX + (at.throwX - at.pinX) * reach
+                const y = at.pinY + (at.throwY - at.pinY) * reach
+                const foot = half * (1 + reach / 2)
+                return (
+                    <path
+                        key={at.pinX}
+                        d={`M${at.pinX - half} ${at.pinY}L${x - foot} ${y}H${x + foot}L${at.pinX + half} ${at.pinY}Z`}
+                    />
+                )
+            })}
         </g>
     )
 }
@@ -422,6 +437,47 @@ function ValveGear({ drawing, layout, row }: Part) {
                         fill="none"
                     />
                 ))}
+        </>
+    )
+}
+
+/** A box over the head with its two rockers, seen from the side. */
+function RockerBox({ layout, row }: Part) {
+    const { partY: y, partHeight: height } = row
+    const { bore, left, right, centres } = layout
+    return (
+        <>
+            <path d={`M${left} ${y + height}V${y + height * 0.3}H${right}V${y + height}Z`} fill="var(--metal)" />
+            {centres.map((x) => (
+                <g key={x}>
+                    <path
+                        d={`M${x - bore * 0.44} ${y + height * 0.78}L${x + bore * 0.2} ${y + height * 0.4}M${x + bore * 0.44} ${y + height * 0.78}L${x - bore * 0.2} ${y + height * 0.4}`}
+                        strokeWidth={3}
+                        fill="none"
+                    />
+                    <circle cx={x} cy={y + height * 0.54} r={bore * 0.05} fill="var(--metal)" />
+                </g>
+            ))}
+        </>
+    )
+}
+
+/** A cover beside the column, seen from its own side: its rim and its screws. */
+function Plate({ layout, row }: Part) {
+    const { partY: y, partHeight: height } = row
+    const middle = layout.width / 2
+    const half = Math.min(layout.bore * 0.7, layout.width * 0.38)
+    const screws = [-0.82, 0, 0.82].flatMap((at) => [
+        [middle + at * half, y + 4],
+        [middle + at * half, y + height - 4],
+    ])
+    return (
+        <>
+            <rect x={middle - half} y={y} width={2 * half} height={height} rx={height * 0.36} fill="var(--metal)" />
+            {screws.map(([x, top]) => (
+                <circle key={`${x}/${top}`} cx={x} cy={top} r={1.6} fill="currentColor" stroke="none" />
+            ))}
+            <circle cx={middle} cy={y + height / 2} r={height * 0.2} fill="var(--metal-shade)" />
         </>
     )
 }

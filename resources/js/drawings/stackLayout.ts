@@ -6,10 +6,17 @@ export interface StackSlab {
     id: string
     drawnAs: string
     state: string
+    level?: number
+    /** The bank of a V that it belongs to. */
+    column?: number | null
+    beside?: boolean
 }
 
 export interface Row {
+    /** The first of the slabs that lie at this height. */
     slab: StackSlab
+    /** One, or of a V with columns of their own one a bank. */
+    slabs: StackSlab[]
     /** The stretch of the column that belongs to this slab. */
     y: number
     height: number
@@ -61,9 +68,17 @@ function partHeight(drawnAs: string, drawing: Drawing, scale: number): number {
         case 'head':
             return drawing.bore * (drawing.cycle === 'two-stroke' ? 0.5 : 0.62) * scale
         case 'valve gear':
+        case 'cam holder':
             return drawing.bore * 0.48 * scale
+        case 'rocker box':
+            return drawing.bore * 0.42 * scale
         case 'cover':
             return drawing.bore * 0.26 * scale
+        case 'side cover':
+        case 'cam chest':
+            return drawing.bore * 0.42 * scale
+        case 'exhaust valve cover':
+            return drawing.bore * 0.3 * scale
         default:
             return 5
     }
@@ -86,6 +101,18 @@ export function banksOf(drawing: Drawing): Bank[] {
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180
 
+/** The slabs top-down, those of one height together; what stands beside the columns comes last. */
+function stacked(slabs: StackSlab[]): StackSlab[][] {
+    const rows: StackSlab[][] = []
+    for (const slab of [...slabs].reverse().filter((each) => !each.beside)) {
+        const beside = rows.find(
+            ([first]) => first && slab.column != null && first.column != null && first.level === slab.level,
+        )
+        beside ? beside.unshift(slab) : rows.push([slab])
+    }
+    return [...rows, ...slabs.filter((each) => each.beside).map((each) => [each])]
+}
+
 /** What a part takes up, sideways or upright, when it leans. */
 const leaning = (along: number, across: number, tilt: number) =>
     along * Math.cos(radians(tilt)) + across * Math.sin(radians(tilt))
@@ -95,6 +122,7 @@ const leaning = (along: number, across: number, tilt: number) =>
  *
  * @param strip room above the topmost slab in place, for the waterline's own words
  * @param least the least height of a row, by slab, for what is written beside it
+ * @param below room under a part, where what belongs to it is written there
  */
 export function layoutStack(
     drawing: Drawing,
@@ -105,12 +133,12 @@ export function layoutStack(
         tallest = 170,
         togetherUpTo = null,
         strip = 0,
-    }: { tallest?: number; togetherUpTo?: string | null; strip?: number } = {},
+        below = () => 0,
+    }: { tallest?: number; togetherUpTo?: string | null; strip?: number; below?: (slab: StackSlab) => number } = {},
 ): StackLayout {
     const banks = banksOf(drawing)
     const tilt = Math.abs(banks[0]?.tilt ?? 0)
     const count = banks.length > 0 ? 1 : drawing.cylinders.length
-    const topDown = [...slabs].reverse()
     const out = drawing.bore * (PITCH * (count - 1) + 1 + 4.7 * WALL)
     const tall = Math.max(drawing.barrelHeight, drawing.bore)
     const apart = leaning(drawing.bore * (0.5 + WALL), drawing.barrelHeight / 2, tilt)
@@ -123,17 +151,19 @@ export function layoutStack(
     const centres = Array.from({ length: count }, (_, index) => middle + (index - (count - 1) / 2) * pitch)
     const rows: Row[] = []
     let y = 0
-    for (const slab of topDown) {
-        if (slab.id === togetherUpTo && rows.length > 0) {
+    for (const level of stacked(slabs)) {
+        const [slab] = level as [StackSlab]
+        if (level.some((each) => each.id === togetherUpTo) && rows.length > 0) {
             y += strip
         }
         const cases = slab.drawnAs === 'case'
         const part = partHeight(slab.drawnAs, drawing, scale)
-        const taken = cases || banks.length === 0 ? part : leaning(part, bore + 2 * wall, tilt)
+        const taken = cases || slab.beside || banks.length === 0 ? part : leaning(part, bore + 2 * wall, tilt)
         const gap = cases ? 0 : 5
-        const height = Math.max(taken + 2 * gap, least(slab))
-        const partY = cases ? y : y + (height - part) / 2
-        rows.push({ slab, y, height, partY, partHeight: part })
+        const written = Math.max(...level.map(below))
+        const height = Math.max(taken + 2 * gap + written, ...level.map(least))
+        const partY = cases ? y : y + (height - written - part) / 2
+        rows.push({ slab, slabs: level, y, height, partY, partHeight: part })
         y += height
     }
     return {
@@ -153,6 +183,6 @@ export function layoutStack(
 
 /** The height above which nothing is in place: between the topmost slab that is, and the one above it. */
 export function waterline(layout: StackLayout, togetherUpTo: string | null): number | null {
-    const row = layout.rows.find((candidate) => candidate.slab.id === togetherUpTo)
+    const row = layout.rows.find((candidate) => candidate.slabs.some((slab) => slab.id === togetherUpTo))
     return row && row !== layout.rows[0] ? row.y : null
 }

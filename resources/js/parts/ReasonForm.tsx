@@ -12,11 +12,13 @@ interface Props {
     onReason: (reason: string, id: string) => void
     /** Words for giving it up, and what that does. */
     cancel?: string
+    /** Whether the field asks for the keyboard at once; not where several stand in a list. */
+    eager?: boolean
     onCancel?: () => void
 }
 
 /** A reason in one line and the button that stands for it; nothing happens without a reason. */
-export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCancel }: Props) {
+export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCancel, eager = true }: Props) {
     const draft = useDraft(keep, '')
     const reason = draft.value.trim()
     const submit = (event: FormEvent) => {
@@ -31,7 +33,7 @@ export function ReasonForm({ keep, label, hint, confirm, onReason, cancel, onCan
                 aria-label={label}
                 placeholder={hint}
                 // biome-ignore lint/a11y/noAutofocus: the button just pressed asks for this
-                autoFocus
+                autoFocus={eager}
                 className="input h-12 min-w-48 flex-1"
                 value={draft.value}
                 onChange={(event) => draft.change(event.target.value)}

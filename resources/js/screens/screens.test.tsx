@@ -130,7 +130,15 @@ describe('the shelf', () => {
 })
 
 describe('an intake', () => {
-    const sheets = [{ slug: 'skarn-594', title: 'Skarn 594 Traverse', facts: '72.5 × 72.0 mm' }]
+    const errands = [
+        { name: 'top end', words: 'all of it' },
+        { name: 'exhaust valve', words: 'out, clean, in' },
+    ]
+    const slabs = [
+        { id: 'head', name: 'Head' },
+        { id: 'barrel', name: 'Barrel' },
+    ]
+    const sheets = [{ slug: 'skarn-594', title: 'Skarn 594 Traverse', facts: '72.5 × 72.0 mm', errands, slabs }]
     const fill = async () => {
         fireEvent.click(await screen.findByRole('radio', { name: /Skarn/ }))
         fireEvent.change(screen.getByLabelText('Whose it is'), { target: { value: 'Ferry slip' } })
@@ -151,9 +159,23 @@ describe('an intake', () => {
         await fill()
         fireEvent.click(screen.getByRole('button', { name: 'Take it in' }))
         await waitFor(() => expect(router.state.location.pathname).toBe('/jobs/229'))
-        const slip = { sheet: 'skarn-594', owner: 'Ferry slip', condition: 'whole' }
+        const slip = { sheet: 'skarn-594', owner: 'Ferry slip', condition: 'whole', errands: ['top end'] }
         expect(asked.at(-1)?.body).toEqual({ ...slip, id: expect.any(String) })
         expect(readDraft('intake')).toBeNull()
+    })
+    it('says what it is for, and what was off already', async () => {
+        answers['/sheets'] = () => ({ document: sheets })
+        answers['/jobs'] = () => ({ status: 201, document: { number: 229 } })
+        const { router } = show(<Intake />, '/intake', '/intake')
+        await fill()
+        fireEvent.click(screen.getByRole('checkbox', { name: /top end/ }))
+        expect((screen.getByRole('button', { name: 'Take it in' }) as HTMLButtonElement).disabled).toBe(true)
+        fireEvent.click(screen.getByRole('checkbox', { name: /exhaust valve/ }))
+        fireEvent.click(screen.getByRole('radio', { name: 'already opened by somebody' }))
+        fireEvent.click(screen.getByRole('checkbox', { name: 'Head' }))
+        fireEvent.click(screen.getByRole('button', { name: 'Take it in' }))
+        await waitFor(() => expect(router.state.location.pathname).toBe('/jobs/229'))
+        expect(asked.at(-1)?.body).toMatchObject({ condition: 'whole', errands: ['exhaust valve'], off: ['head'] })
     })
     it('shows a refusal at its field and keeps what was typed over a reload', async () => {
         answers['/sheets'] = () => ({ document: sheets })

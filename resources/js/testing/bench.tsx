@@ -107,6 +107,7 @@ const least = {
         schools: [],
         minutesLeft: 0,
         progress: 0,
+        brief: { errands: ['top end'], offered: [] },
     },
     measuring: { spots: [], assessments: [], tools: [] },
     fitting: {
@@ -180,6 +181,7 @@ export function aStep(parts: Partial<Step> = {}): Step {
         doneAt: null,
         answerers: [],
         access: null,
+        aside: null,
         ...parts,
     } as unknown as Step
 }

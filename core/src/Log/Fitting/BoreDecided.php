@@ -44,7 +44,11 @@ final readonly class BoreDecided implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
+        $isOther = ($totals->decisions->onBore($this->cylinder)->job ?? BoreJob::Keep) !== $this->job;
         $totals->decisions->decide($this, $entry->by);
+        if ($isOther) {
+            $totals->replan();
+        }
         $step = $totals->progress->deciding(Decision::Bore, $this->cylinder);
         if ($step !== null) {
             $totals->finish($step, $entry);

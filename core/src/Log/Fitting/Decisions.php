@@ -15,6 +15,9 @@ final class Decisions
     /** @var array<string, BoreDecided> by cylinder */
     private array $bores = [];
 
+    /** @var array<string, BoreJob> what is reckoned with until somebody decides, by cylinder */
+    private array $foreseen = [];
+
     /** @var array<string, string> whose decision it was, by cylinder */
     private array $deciders = [];
 
@@ -36,6 +39,12 @@ final class Decisions
         $this->deciders[$decided->cylinder] = $by;
     }
 
+    /** @param  array<string, BoreJob>  $bores  by cylinder */
+    public function foresee(array $bores): void
+    {
+        $this->foreseen = $bores;
+    }
+
     public function place(GapsPlaced $placed): void
     {
         $this->gaps[$placed->cylinder] = $placed;
@@ -54,6 +63,12 @@ final class Decisions
     public function onBore(string $cylinder): ?BoreDecided
     {
         return $this->bores[$cylinder] ?? null;
+    }
+
+    /** @return array<string, BoreJob> what was decided, by cylinder */
+    public function boreJobs(): array
+    {
+        return array_map(static fn (BoreDecided $decided): BoreJob => $decided->job, $this->bores) + $this->foreseen;
     }
 
     public function deciderOf(string $cylinder): ?string
@@ -86,6 +101,7 @@ final class Decisions
         $of = $cylinder !== null && $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';
 
         return match ($decided?->job) {
+            BoreJob::Piston => [...$step->effect->parts, rtrim(PartKind::Piston->value.' '.$decided->size).$of],
             BoreJob::Rebore => [...$step->effect->parts, PartKind::Piston->value.' '.$decided->size.$of],
             BoreJob::Replace => [...$step->effect->parts, PartKind::Barrel->value.$of],
             default => $step->effect->parts,

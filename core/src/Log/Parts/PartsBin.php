@@ -63,7 +63,8 @@ final class PartsBin
     {
         foreach ($undone->isLift() ? $done : [] as $step) {
             foreach ($undone->takesBack($step) ? $step->effect->parts : [] as $part) {
-                $this->spent[$part] = new SpentPart($part, $undone->why, $step->effect->lostWith, $undone->by);
+                $this->spent[$part] = new SpentPart($part, $undone->why,
+                    array_values(array_intersect($step->effect->lostWith, $undone->lifted))[0] ?? '', $undone->by);
             }
         }
     }

@@ -6,7 +6,8 @@ use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** What holds a step that would otherwise be next: a hold, a part, a wait, a debt, the ledger, or access. */
 final readonly class Blockages
@@ -19,26 +20,9 @@ final readonly class Blockages
     public function of(Step $step): array
     {
         return [
-            ...$this->hold($step), ...$this->parts($step), ...$this->waits($step),
-            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step),
+            ...$this->parts($step), ...$this->waits($step),
+            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step), ...$this->lifters($step),
         ];
-    }
-
-    /** @return list<Blockage> */
-    private function hold(Step $step): array
-    {
-        $hold = $step->order->hold === null ? null : $this->work->step($step->order->hold);
-        if ($hold === null || $this->work->isDone($hold)) {
-            return [];
-        }
-        $left = count($hold->asks->items) - count($this->work->answersTo($hold->id));
-        $why = match ($left) {
-            0 => 'a second person has to look.',
-            1 => 'one thing is still to be seen.',
-            default => $left.' things are still to be seen.',
-        };
-
-        return [new Blockage('hold', $hold->id, $hold->words->name.': '.$why)];
     }
 
     /** @return list<Blockage> */
@@ -69,37 +53,74 @@ final readonly class Blockages
     }
 
     /**
-     * What lies under a slab stops it from closing.
+     * What would be hidden by a slab stops it from going on; what stands in the way of the crank stops it from being turned.
      *
      * @return list<Blockage>
      */
     private function ledger(Step $step): array
     {
-        if ($step->order->hold === null) {
-            return [];
-        }
-        $height = $this->totals->sheet->heightOf($step->place->slab) ?? 0;
-        $under = array_filter($this->totals->ledger->items(), static fn (LedgerItem $item): bool => $item->height <= $height);
+        $settles = $this->totals->sheet->stack->named($step->effect->joint->settles ?? '');
+        $hides = fn (LedgerItem $item): bool => ($settles !== null && ! $settles->kind->isGasket()
+            && $this->totals->sheet->stack->standsOn($settles->id, $item->slab))
+            || ($step->effect->turning->turns && $this->totals->sheet->stack->named($item->slab)?->kind === SlabKind::Case);
 
-        return array_values(array_map(static fn (LedgerItem $item): Blockage => new Blockage('ledger', $item->what, $item->why()), $under));
+        return array_values(array_map(
+            static fn (LedgerItem $item): Blockage => new Blockage('ledger', $item->what, $item->why()),
+            array_filter($this->totals->ledger->items(), $hides),
+        ));
+    }
+
+    /**
+     * Where loaded lifters have not bled down the crank is not turned, nor are those of another box loaded: they want their
+     * own dead centre.
+     *
+     * @return list<Blockage>
+     */
+    private function lifters(Step $step): array
+    {
+        $turning = $step->effect->turning;
+        $blocked = [];
+        foreach ($turning->turns || $turning->loads !== [] ? array_diff($this->loaded(), $turning->loads) : [] as $cylinder) {
+            $name = $this->totals->sheet->cylinder($cylinder)->name ?? $cylinder;
+            $blocked[] = new Blockage('access', 'set.rods.'.$cylinder,
+                ucfirst($name).': its lifters are loaded; the crank is not turned until its rods spin by finger.');
+        }
+
+        return $blocked;
+    }
+
+    /** @return list<string> cylinders whose lifters are loaded and not yet said to have bled down */
+    private function loaded(): array
+    {
+        $loaded = $freed = [];
+        foreach ($this->work->steps() as $step) {
+            if ($step->effect->turning->loads !== [] && $this->work->isDone($step)) {
+                array_push($loaded, ...$step->effect->turning->loads);
+            }
+            if ($step->effect->turning->frees !== [] && $this->work->isDone($step)) {
+                array_push($freed, ...$step->effect->turning->frees);
+            }
+        }
+
+        return array_values(array_diff(array_unique($loaded), $freed));
     }
 
     /** @return list<Blockage> */
     private function debts(Step $step): array
     {
         $hold = $step->order->hold === null ? null : $this->work->step($step->order->hold);
-        if ($hold === null || ! $hold->asks->nothingOwed) {
-            return [];
-        }
+        $isLast = $hold !== null && $hold->asks->nothingOwed;
+        $stops = array_filter($this->totals->ledger->debts(), fn (Debt $debt): bool => $this->work->step($debt->release) === null
+            ? $isLast : $debt->release === $step->id);
 
-        return array_map(
+        return array_values(array_map(
             static fn (Debt $debt): Blockage => new Blockage(
                 'debt',
                 $debt->what,
                 ucfirst($debt->what).' is owed its torque: '.$debt->reason.'.',
             ),
-            $this->totals->ledger->debts(),
-        );
+            $stops,
+        ));
     }
 
     /** @return list<Blockage> */
@@ -109,19 +130,19 @@ final readonly class Blockages
         if ($step->asks->asFound && $this->totals->slabs->named($slab) === SlabState::Off) {
             return [new Blockage('access', $slab, 'It has come apart; this can no longer be read as it came in.')];
         }
-        $blocked = [];
-        $closes = $step->kind === StepKind::Fit && $step->effect->settles !== null;
-        $height = $this->totals->sheet->heightOf($slab) ?? 0;
-        foreach ($closes ? array_slice($this->totals->sheet->stack->slabs, 0, $height) : [] as $under) {
-            if ($this->totals->slabs->of($under) === SlabState::Provisional) {
-                $blocked[] = new Blockage(
-                    'access',
-                    $under->id,
-                    $under->name.' is only on to read or set something; take it off or fit it.',
-                );
-            }
-        }
+        $closes = $this->totals->sheet->stack->named($step->effect->joint->settles ?? '');
+        $under = $closes === null
+            ? [] : array_filter($this->totals->sheet->stack->slabs,
+                fn (Slab $under): bool => $this->totals->slabs->of($under) === SlabState::Provisional
+            && $this->totals->sheet->stack->standsOn($closes->id, $under->id));
 
-        return $blocked;
+        return array_values(array_map(
+            static fn (Slab $slab): Blockage => new Blockage(
+                'access',
+                $slab->id,
+                $slab->name.' is only on to read or set something; take it off or fit it.',
+            ),
+            $under,
+        ));
     }
 }

@@ -8,11 +8,10 @@ use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\NextMove;
-use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Quantity\Day;
+use Moltrek\Core\Sheet\StepKind;
 
 /**
  * Says the one next thing: open the engine, read what is not read, settle what is too close or out, then fit in order.
@@ -33,17 +32,14 @@ final readonly class Foreman
     /** What came in is read before anything is taken off. */
     private function asFound(): ?NextMove
     {
-        foreach ($this->state->sheet->stack->slabs as $slab) {
-            if ($this->state->slabs->of($slab) !== SlabState::Torqued) {
-                return null;
+        foreach ($this->state->work->steps() as $step) {
+            $unread = $step->asks->asFound && $this->state->work->canBeDone($step) ? $this->state->work->unreadOf($step)[0] ?? null : null;
+            if ($unread !== null && $this->state->parts->heldUpBy($unread->id) === null) {
+                return $this->atSpot($unread, $unread->name, $unread->measurable->why);
             }
         }
-        $begun = array_filter(
-            $this->state->work->steps(),
-            fn (Step $step): bool => $step->kind->isAssembly() && $this->state->work->isDone($step),
-        );
 
-        return $begun === [] ? $this->firstUnread(static fn (Spot $spot): bool => $spot->measurable->laid->group === 'as found') : null;
+        return null;
     }
 
     /** A sheet that has been begun is read to its end. */
@@ -66,7 +62,7 @@ final readonly class Foreman
     /** @param  callable(Spot): bool  $belongs */
     private function firstUnread(callable $belongs): ?NextMove
     {
-        foreach ($this->state->readings->expected() as $spot) {
+        foreach ($this->state->work->asked() as $spot) {
             if ($belongs($spot) && ! $this->isRead($spot) && $this->state->parts->heldUpBy($spot->id) === null) {
                 return $this->atSpot($spot, $spot->name, $spot->measurable->why);
             }
@@ -109,13 +105,19 @@ final readonly class Foreman
         foreach ($this->state->work->next() as $id) {
             $step = $this->state->work->steps()[$id];
             $slab = $step->place->slab;
-            if ($step->effect->lifts !== null) {
+            if ($step->effect->joint->lifts !== null) {
                 return new NextMove('lift', $slab, $slab, $step->words->name, $step->words->why);
             }
             $spots = $this->state->work->spotsOf($step);
-            $move = $spots === [] ? null : $this->firstUnread(static fn (Spot $spot): bool => in_array($spot, $spots, true));
-            if ($spots === [] || $move !== null) {
-                return $move ?? new NextMove('step', $step->id, $slab, $step->words->name, $step->words->why);
+            $unread = array_values(array_filter(
+                $this->state->work->unreadOf($step),
+                fn (Spot $spot): bool => $this->state->parts->heldUpBy($spot->id) === null,
+            ))[0] ?? null;
+            if ($unread !== null) {
+                return $this->atSpot($unread, $unread->name, $unread->measurable->why);
+            }
+            if ($spots === [] || $this->state->work->unreadOf($step) === []) {
+                return new NextMove('step', $step->id, $slab, $step->words->name, $step->words->why);
             }
         }
 

@@ -41,7 +41,7 @@ final readonly class LedgerIn implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->ledger->putIn(new LedgerItem($this->what, $this->dropped, $totals->sheet->heightOf($this->slab) ?? 0, $entry));
+        $totals->ledger->putIn(new LedgerItem($this->what, $this->dropped, $this->slab, $entry));
     }
 
     public function words(BuildState $state): string

@@ -5,10 +5,12 @@ namespace Moltrek\Core\Log\Planning;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Parts\SpentPart;
+use Moltrek\Core\Log\Undone;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\StepKind;
 
 /**
  * What it costs to reach a slab: everything above it comes off, itself stays. The lift is tried on the same log, and what
@@ -27,16 +29,28 @@ final readonly class LiftCost
     {
     }
 
-    public static function to(BuildState $state, int $height): self
+    /** What it costs to reach a slab, which stays where it is. */
+    public static function to(BuildState $state, Slab $slab): self
     {
-        $lowest = $state->sheet->stack->slabs[$height + 1] ?? null;
-        $comesOff = $lowest === null ? [] : array_values(array_reverse(array_filter(
-            $state->sheet->stack->from($lowest->id), static fn (Slab $slab): bool => $state->slabs->of($slab)->isInPlace(),
-        )));
-        if ($lowest === null || $comesOff === []) {
+        return self::of($state, $state->sheet->stack->above($slab->id));
+    }
+
+    /** What it costs to take a slab off. */
+    public static function lifting(BuildState $state, Slab $slab): self
+    {
+        return self::of($state, [$slab->id, ...$state->sheet->stack->above($slab->id)]);
+    }
+
+    /** @param  list<string>  $slabs */
+    private static function of(BuildState $state, array $slabs): self
+    {
+        $comesOff = array_values(
+            array_reverse(array_filter($state->sheet->stack->slabs, static fn (Slab $each): bool => in_array($each->id, $slabs, true)
+            && $state->slabs->of($each)->isInPlace())));
+        if ($comesOff === []) {
             return new self([], [], [], [], 0);
         }
-        $lift = new Entry('', SlabLifted::of($lowest->id), $state->now, '');
+        $lift = new Entry('', SlabLifted::of($comesOff[count($comesOff) - 1]->id), $state->now, '');
         $totals = $state->again();
         if (! $state->work->isBeingBuilt()) {
             $totals->progress->standAsBuilt($lift);
@@ -44,10 +58,10 @@ final readonly class LiftCost
         }
         $before = array_filter(
             $state->work->steps(),
-            static fn (Step $step): bool => $step->kind->isAssembly() && $state->work->isDone($step),
+            static fn (Step $step): bool => $step->kind !== StepKind::TakeOff && $state->work->isDone($step),
         );
         $read = array_map(static fn (Reading $reading): Spot => $reading->spot, array_values($state->readings->all()));
-        $lift->said->apply($totals, $lift);
+        $totals->undo(Undone::byLifting($state->sheet, array_column($comesOff, 'id'), $lift));
         $after = $state->with($totals);
         $void = array_filter($before, static fn (Step $step): bool => ! $after->work->isDone($step));
 
@@ -75,17 +89,11 @@ final readonly class LiftCost
      */
     private static function voided(BuildState $after, array $void): array
     {
-        return array_values(array_map(static function (Step $step) use ($after, $void): array {
-            $stoodOn = array_intersect([...$step->order->needs, $step->order->hold ?? ''], array_keys($void));
-            $isLifted = $after->slabs->named($step->effect->lostWith)?->isInPlace() === false;
-            $first = $void[array_values($stoodOn)[0] ?? ''] ?? $step;
+        return array_values(array_map(static function (Step $step) use ($after): array {
+            $lifted = array_filter($step->effect->lostWith,
+                static fn (string $slab): bool => $after->slabs->named($slab)?->isInPlace() === false);
 
-            return [
-                'step' => $step->id,
-                'why' => $isLifted
-                    ? self::comesOff(self::named($after, $step->effect->lostWith))
-                    : 'It stood on: '.lcfirst($first->words->name).'.',
-            ];
+            return ['step' => $step->id, 'why' => self::comesOff(self::named($after, array_values($lifted)[0] ?? $step->place->slab))];
         }, $void));
     }
 
@@ -115,7 +123,7 @@ final readonly class LiftCost
     private static function minutes(BuildState $state, array $comesOff, array $void): int
     {
         $slabs = array_column($comesOff, 'id');
-        $offs = array_filter($state->work->steps(), static fn (Step $step): bool => in_array($step->effect->lifts, $slabs, true));
+        $offs = array_filter($state->work->steps(), static fn (Step $step): bool => in_array($step->effect->joint->lifts, $slabs, true));
 
         return array_sum(array_map(static fn (Step $step): int => $step->minutes, [...array_values($offs), ...array_values($void)]));
     }

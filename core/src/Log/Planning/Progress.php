@@ -2,11 +2,12 @@
 
 namespace Moltrek\Core\Log\Planning;
 
+use Closure;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Undone;
 use Moltrek\Core\Planning\Decision;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Sheet\StepKind;
 
 /** How far the order of work has come: what was done, what no longer counts, what has been answered of the holds. */
 final class Progress
@@ -20,26 +21,29 @@ final class Progress
     /** @var array<string, array<int, Entry>> what was answered or waived of each hold, by item */
     private array $answers = [];
 
-    /** @param  array<string, Step>  $plan  in order */
-    public function __construct(private array $plan)
+    /** @var array<string, Step>|null in order; composed when it is first asked for */
+    private ?array $plan = null;
+
+    /** @param  Closure(): array<string, Step>  $compose */
+    public function __construct(private readonly Closure $compose)
     {
     }
 
-    /** @param  array<string, Step>  $plan */
-    public function follow(array $plan): void
+    /** From what the plan is composed has changed. */
+    public function recompose(): void
     {
-        $this->plan = $plan;
+        $this->plan = null;
     }
 
     /** @return array<string, Step> in order */
     public function plan(): array
     {
-        return $this->plan;
+        return $this->plan ??= ($this->compose)();
     }
 
     public function step(string $id): ?Step
     {
-        return $this->plan[$id] ?? null;
+        return $this->plan()[$id] ?? null;
     }
 
     public function tick(Step $step, Entry $entry): void
@@ -51,7 +55,7 @@ final class Progress
     /** The step that a decision settles. */
     public function deciding(Decision $decision, ?string $cylinder = null): ?Step
     {
-        foreach ($this->plan as $step) {
+        foreach ($this->plan() as $step) {
             if ($step->effect->decides === $decision && $step->place->cylinder === $cylinder) {
                 return $step;
             }
@@ -60,12 +64,31 @@ final class Progress
         return null;
     }
 
-    /** The engine came in pieces: what comes before that is done, and can no longer be read as found. */
-    public function cameApart(Entry $entry): void
+    /**
+     * Slabs had come off before it came in: taking them off is done, and nothing under them can be read as found.
+     *
+     * @param  list<string>  $slabs
+     * @param  bool  $apart  whether all that the job takes off came off
+     */
+    public function cameApart(array $slabs, bool $apart, Entry $entry): void
     {
-        foreach ($this->plan as $step) {
-            if ($step->kind === StepKind::TakeOff || $step->asks->asFound) {
+        foreach ($this->plan() as $step) {
+            $isOff = in_array($step->effect->joint->lifts, $slabs, true) || array_intersect($step->effect->joint->opensWith, $slabs) !== [];
+            if ($apart ? $step->kind === StepKind::TakeOff || $step->asks->asFound : $isOff) {
                 $this->done[$step->id] = $entry;
+            }
+        }
+        $this->missAsFound($entry);
+    }
+
+    /** What was to be read as it came in, and was not before the step that spoils it, can be had no more. */
+    private function missAsFound(Entry $entry): void
+    {
+        foreach ($this->plan() as $step) {
+            foreach (isset($this->done[$step->id]) ? $step->order->needs : [] as $need) {
+                if ($this->plan()[$need]->asks->asFound) {
+                    $this->done[$need] ??= $entry;
+                }
             }
         }
     }
@@ -73,7 +96,7 @@ final class Progress
     /** An engine on which nothing has been put together yet stands as it was built. */
     public function standAsBuilt(Entry $entry): void
     {
-        foreach ($this->plan as $step) {
+        foreach ($this->plan() as $step) {
             if ($step->kind->isAssembly()) {
                 $this->done[$step->id] ??= $entry;
             }
@@ -122,7 +145,7 @@ final class Progress
     /** @return list<Step> the steps that stand done, in order */
     public function standing(): array
     {
-        return array_values(array_intersect_key($this->plan, $this->done));
+        return array_values(array_intersect_key($this->plan(), $this->done));
     }
 
     /**
@@ -134,29 +157,21 @@ final class Progress
     {
         $taken = [];
         foreach ($this->standing() as $step) {
-            if ($undone->takesBack($step) || ($undone->isLift() && $step->kind->isAssembly() && $this->stoodOnVoid($step))) {
+            if ($undone->takesBack($step)) {
                 $this->void[$step->id] = $undone->why;
                 unset($this->done[$step->id], $this->answers[$step->id]);
                 $taken[] = $step->id;
             }
         }
-        foreach ($this->plan as $step) {
+        foreach ($this->plan() as $step) {
             if ($step->kind === StepKind::TakeOff && $undone->tookApart($step)) {
                 $this->done[$step->id] ??= $undone->by;
             }
         }
-
-        return $taken;
-    }
-
-    private function stoodOnVoid(Step $step): bool
-    {
-        foreach ($step->order->needs as $need) {
-            if (isset($this->void[$need])) {
-                return true;
-            }
+        if ($undone->isLift()) {
+            $this->missAsFound($undone->by);
         }
 
-        return $step->order->hold !== null && isset($this->void[$step->order->hold]);
+        return $taken;
     }
 }

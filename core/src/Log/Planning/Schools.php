@@ -2,8 +2,6 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\School;
 
@@ -54,11 +52,11 @@ final class Schools
         };
     }
 
-    /** @return array<string, Step> the order of work by these schools */
-    public function plan(): array
+    /** @return array<string, string> the schools that differ from what is usual, by matter */
+    public function all(): array
     {
         $chosen = array_map(static fn (SchoolChosen $chosen): string => $chosen->school, $this->chosen);
 
-        return Plan::of($this->sheet, $chosen + $this->sheet->work->schools + $this->habits);
+        return $chosen + $this->sheet->work->schools + $this->habits;
     }
 }

@@ -52,7 +52,7 @@ final readonly class SlabLifted implements Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         if ($totals->sheet->heightOf($this->slab) !== null) {
-            $totals->undo(Undone::byLifting($totals->sheet, $this->slab, $entry));
+            $totals->undo(Undone::byLifting($totals->sheet, [$this->slab], $entry));
         }
     }
 

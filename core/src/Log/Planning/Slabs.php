@@ -9,24 +9,32 @@ use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 
-/** How each layer of the engine lies: off, loose, on, torqued, or on for now. */
+/** How each slab of the engine lies: off, loose, on, torqued, or on for now. Lifting one loosens what it clamped, and nothing else. */
 final class Slabs
 {
-    /** @var array<string, SlabState> by slab, bottom-up */
+    /** @var array<string, SlabState> by slab, in the sheet's order */
     private array $states = [];
 
     private ?string $standing = null;
 
     public function __construct(private readonly EngineSheet $sheet)
     {
-        $this->comeIn(false);
+        $this->comeIn([], []);
     }
 
-    public function comeIn(bool $apart): void
+    /**
+     * @param  list<string>  $off
+     * @param  list<string>  $slackened
+     */
+    public function comeIn(array $off, array $slackened): void
     {
         $this->standing = null;
         foreach ($this->sheet->stack->slabs as $slab) {
-            $this->states[$slab->id] = $apart && $slab->kind !== SlabKind::Case ? SlabState::Off : SlabState::Torqued;
+            $this->states[$slab->id] = in_array($slab->id, $off, true) ? SlabState::Off : SlabState::Torqued;
+        }
+        $this->loosen($off);
+        foreach ($off === [] ? [] : $slackened as $slab) {
+            $this->states[$slab] = SlabState::Loose;
         }
     }
 
@@ -36,17 +44,32 @@ final class Slabs
         $this->states[$slab] = $state;
     }
 
-    /** What a step that is done puts in place or gives its torque. */
+    /** What a step that is done puts in place, leaves hanging, or gives its torque. */
     public function after(Step $step): void
     {
         $this->standing = null;
-        if ($step->effect->settles !== null) {
-            $this->states[$step->effect->settles] = SlabState::On;
+        if ($step->effect->joint->hangs !== null) {
+            $this->states[$step->effect->joint->hangs] = SlabState::Loose;
         }
-        $height = $this->sheet->heightOf($step->place->slab) ?? 0;
-        foreach ($step->effect->torques ? array_slice($this->sheet->stack->slabs, 0, $height + 1) : [] as $slab) {
-            if ($this->of($slab)->isInPlace() && $this->of($slab) !== SlabState::Provisional) {
-                $this->states[$slab->id] = SlabState::Torqued;
+        if ($step->effect->joint->settles !== null) {
+            $slab = $this->sheet->stack->named($step->effect->joint->settles);
+            $isHeld = $slab !== null && $this->sheet->stack->clampOf($slab) === null;
+            $this->states[$step->effect->joint->settles] = $isHeld ? SlabState::Torqued : SlabState::On;
+        }
+        foreach ($step->effect->joint->torques as $slab) {
+            if ($this->states[$slab]->isInPlace() && $this->states[$slab] !== SlabState::Provisional) {
+                $this->states[$slab] = SlabState::Torqued;
+            }
+        }
+    }
+
+    /** A joint is eased, not lifted. */
+    private function slacken(Slab $slab): void
+    {
+        $this->standing = null;
+        foreach ($this->sheet->stack->slabs as $each) {
+            if ($this->of($each) === SlabState::Torqued && $this->sheet->stack->clampOf($each)?->id === $slab->id) {
+                $this->states[$each->id] = SlabState::Loose;
             }
         }
     }
@@ -57,13 +80,26 @@ final class Slabs
         foreach ($undone->lifted as $slab) {
             $this->states[$slab] = SlabState::Off;
         }
-        $from = $this->sheet->heightOf($undone->lifted[0] ?? '');
-        foreach ($from === null ? [] : array_slice($this->sheet->stack->slabs, 0, $from) as $height => $slab) {
-            if ($slab->kind === SlabKind::Case || ! $this->of($slab)->isInPlace()) {
+        $this->loosen($undone->lifted);
+        foreach ($undone->slackens() as $head) {
+            $this->slacken($head);
+        }
+    }
+
+    /** @param  list<string>  $off */
+    private function loosen(array $off): void
+    {
+        foreach ($this->sheet->stack->slabs as $slab) {
+            $clamp = $this->sheet->stack->clampOf($slab);
+            $shares = array_intersect($clamp->pulledAfter ?? [], $off) !== [];
+            if ($clamp === null || ! $this->of($slab)->isInPlace() || $this->of($slab) === SlabState::Provisional) {
                 continue;
             }
-            $isGasket = $slab->kind === SlabKind::BaseGasket || $slab->kind === SlabKind::HeadGasket;
-            $this->states[$slab->id] = $isGasket && $height === $from - 1 ? SlabState::Loose : SlabState::On;
+            if (in_array($clamp->id, $off, true)) {
+                $this->states[$slab->id] = $slab->kind->isGasket() ? SlabState::Loose : SlabState::On;
+            } elseif ($shares) {
+                $this->states[$slab->id] = SlabState::Loose;
+            }
         }
     }
 
@@ -82,10 +118,10 @@ final class Slabs
     {
         $top = null;
         foreach ($this->sheet->stack->slabs as $slab) {
-            if (! $this->of($slab)->isInPlace()) {
+            if (! $slab->kind->isBeside() && ! $this->of($slab)->isInPlace()) {
                 return $top;
             }
-            $top = $slab;
+            $top = $slab->kind->isBeside() ? $top : $slab;
         }
 
         return $top;
@@ -100,11 +136,12 @@ final class Slabs
     private function howFarTogether(): string
     {
         $standing = 'top end apart';
-        foreach (array_slice($this->sheet->stack->slabs, 1) as $slab) {
-            if (! $this->of($slab)->isInPlace()) {
+        foreach ($this->sheet->stack->slabs as $slab) {
+            if (! $slab->kind->isBeside() && ! $this->of($slab)->isInPlace()) {
                 return $standing;
             }
-            $standing = lcfirst($slab->name).' '.$this->of($slab)->value;
+            $standing = $slab->kind === SlabKind::Case || $slab->kind->isBeside() ? $standing : lcfirst($slab->name).' '.$this->of($slab)
+                ->value;
         }
 
         return $standing;

@@ -10,8 +10,10 @@ use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Log\Undone;
-use Moltrek\Core\Planning\StepKind;
+use Moltrek\Core\Planning\FormerSteps;
+use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Sheet\StepKind;
 
 /** A step of the plan was done. */
 final readonly class StepDone implements Kind
@@ -41,7 +43,8 @@ final readonly class StepDone implements Kind
     {
         $step = $before->step($this->step);
         $work = $before->state()->work;
-        $first = $work->openNeeds($step)[0] ?? null;
+        $open = $work->openNeeds($step);
+        $first = array_values(array_intersect($open, array_keys($step->order->access)))[0] ?? $open[0] ?? null;
         [$why, $allowed] = match (true) {
             $work->isDone($step) => ['This step has been done already.', 'a step that is ready'],
             $step->kind === StepKind::Hold && $step->asks->secondPerson => [
@@ -63,15 +66,35 @@ final readonly class StepDone implements Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         $step = $totals->progress->step($this->step);
-        if ($step?->effect->lifts !== null) {
-            $totals->undo(Undone::byLifting($totals->sheet, $step->effect->lifts, $entry));
-        } elseif ($step !== null) {
-            $totals->finish($step, $entry);
+        foreach ($step === null ? FormerSteps::now($this->step, $totals->sheet) : [] as $former) {
+            $now = $totals->progress->step($former);
+            $hold = $now?->order->hold === null ? null : $totals->progress->step($now->order->hold);
+            if ($hold !== null && $totals->progress->doneBy($hold->id) === null) {
+                $totals->finish($hold, $entry);
+            }
+            if ($now !== null) {
+                $this->finish($totals, $now, $entry);
+            }
         }
+        if ($step !== null) {
+            $this->finish($totals, $step, $entry);
+        }
+    }
+
+    private function finish(Totals $totals, Step $step, Entry $entry): void
+    {
+        if ($step->effect->joint->lifts !== null) {
+            $totals->undo(Undone::byLifting($totals->sheet, [$step->effect->joint->lifts], $entry));
+
+            return;
+        }
+        $totals->finish($step, $entry);
     }
 
     public function words(BuildState $state): string
     {
-        return $state->work->step($this->step)->words->name ?? $this->step;
+        $now = $state->work->step($this->step) ?? $state->work->step(FormerSteps::now($this->step, $state->sheet)[0] ?? '');
+
+        return $now->words->name ?? ucfirst(str_replace(['-', '.'], ' ', $this->step));
     }
 }

@@ -4,6 +4,8 @@ namespace Moltrek\Core\Log\Planning;
 
 use DateTimeImmutable;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Planning\FormerSteps;
+use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SheetWait;
 
 /** The waits that run, by the sheet after a step, or begun by somebody on the bench. */
@@ -17,12 +19,12 @@ final class Waits
         $this->waits[$wait->id] = new RunningWait($wait, $entry->at, null);
     }
 
-    /** @param  list<SheetWait>  $sheet  the sheet's own waits */
-    public function after(string $step, array $sheet, Entry $entry): void
+    /** The sheet's own waits begin with the step they stand after. */
+    public function after(string $step, EngineSheet $sheet, Entry $entry): void
     {
-        foreach ($sheet as $wait) {
-            if ($wait->after === $step) {
-                $this->begin($wait, $entry);
+        foreach ($sheet->work->waits as $wait) {
+            if (in_array($step, FormerSteps::now($wait->after, $sheet), true)) {
+                $this->begin($wait->begunBy($step), $entry);
             }
         }
     }

@@ -7,9 +7,12 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\Errand;
+use Moltrek\Core\Planning\FormerSteps;
 use Moltrek\Core\Planning\Step;
-use Moltrek\Core\Planning\StepKind;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\SheetWait;
+use Moltrek\Core\Sheet\StepKind;
 
 /** The order of work as it stands: what is done, what can be done now, what holds the rest. */
 final class Work
@@ -72,7 +75,13 @@ final class Work
     /** A step that was ticked, or a measure whose places have all been read. */
     public function isDone(Step $step): bool
     {
-        return $this->isDone[$step->id] ??= $this->isTicked($step) || $this->isAllRead($step);
+        return $this->isDone[$step->id] ??= $this->asideBy($step) !== null || $this->isTicked($step) || $this->isAllRead($step);
+    }
+
+    /** Who said that it does not apply here. */
+    public function asideBy(Step $step): ?Entry
+    {
+        return $this->totals->brief->asideBy($step->id);
     }
 
     private function isTicked(Step $step): bool
@@ -82,17 +91,54 @@ final class Work
 
     private function isAllRead(Step $step): bool
     {
-        $spots = $this->spotsOf($step);
-        if ($spots === [] || $this->doneBy($step->id) !== null || $this->voidBecause($step) !== null) {
-            return false;
-        }
+        $isTickedOrVoid = $this->doneBy($step->id) !== null || $this->voidBecause($step) !== null;
 
-        return array_filter($spots, fn (Spot $spot): bool => $this->totals->readings->at($spot->id) === null) === [];
+        return $this->spotsOf($step) !== [] && ! $isTickedOrVoid && $this->unreadOf($step) === [];
+    }
+
+    /** @return list<Spot> the places of a step that are still to be read for it, or read anew */
+    public function unreadOf(Step $step): array
+    {
+        $isBefore = $this->isReadAgain($step);
+        $since = $step->asks->since === null ? null : $this->doneWith($step->asks->since);
+
+        return array_values(array_filter($this->spotsOf($step), fn (Spot $spot): bool => ! $this->isRead($spot, $isBefore, $since)));
+    }
+
+    /** A place has been read: once, where the reading is a before; since a step, where it is to be new; else as it stands. */
+    private function isRead(Spot $spot, bool $isBefore, ?Entry $since): bool
+    {
+        if ($isBefore && $this->totals->readings->staleAt($spot->id) !== null) {
+            return true;
+        }
+        $entry = $this->totals->readings->entryAt($spot->id);
+
+        return $entry !== null && ($since === null || $entry->isAfter($since));
+    }
+
+    /** With what a step was done: the entry that ticked it, or the last reading of its places. */
+    private function doneWith(string $id): ?Entry
+    {
+        $ticked = $this->doneBy($id);
+        $step = $this->step($id);
+        if ($ticked !== null || $step === null) {
+            return $ticked;
+        }
+        $readings = array_filter(array_map(fn (Spot $spot): ?Entry => $this->totals->readings->entryAt($spot->id), $this->spotsOf($step)));
+
+        return array_reduce($readings, static fn (?Entry $last, Entry $entry): Entry => $last?->isAfter($entry) === true ? $last : $entry);
+    }
+
+    /** Whether its readings are a before: of the machine as it came in, or of a part that is worked on and read again. */
+    private function isReadAgain(Step $step): bool
+    {
+        return $step->asks->asFound || isset($this->steps()[$step->id.'.again']);
     }
 
     private function isStaleIn(Step $step): bool
     {
-        return array_filter($this->spotsOf($step), fn (Spot $spot): bool => $this->totals->readings->staleAt($spot->id) !== null) !== [];
+        return ! $this->isReadAgain($step)
+            && array_filter($this->spotsOf($step), fn (Spot $spot): bool => $this->totals->readings->staleAt($spot->id) !== null) !== [];
     }
 
     /** @return list<Spot> the places that a measuring step stands for */
@@ -155,10 +201,40 @@ final class Work
         return $this->totals->waits->running($this->now);
     }
 
+    /** @return list<SheetWait> the sheet's waits that stand between a step and what it needs */
+    public function waitsBefore(Step $step): array
+    {
+        $waits = [];
+        foreach ($this->totals->sheet->work->waits as $wait) {
+            foreach (array_intersect(FormerSteps::now($wait->after, $this->totals->sheet), $step->order->needs) as $after) {
+                $waits[] = $wait->begunBy($after);
+            }
+        }
+
+        return $waits;
+    }
+
+    /**
+     * The places that this job is not done without: of a whole top end all that the sheet limits, of a narrower errand those
+     * of its own steps.
+     *
+     * @return array<string, Spot>
+     */
+    public function asked(): array
+    {
+        $expected = $this->totals->readings->expected();
+        if (array_filter($this->totals->brief->errands(), static fn (Errand $errand): bool => $errand->isWhole()) !== []) {
+            return $expected;
+        }
+        $own = array_column(array_merge(...array_values(array_map($this->spotsOf(...), $this->steps())), ...[[]]), 'id');
+
+        return array_intersect_key($expected, array_flip($own));
+    }
+
     /** How much of the known work is done, from 0 to 1: places read and steps done. */
     public function fraction(): float
     {
-        $expected = $this->totals->readings->expected();
+        $expected = $this->asked();
         $all = count($expected) + count($this->steps());
         $read = count(array_intersect_key($this->totals->readings->all(), $expected));
 

@@ -1,8 +1,8 @@
-import { memo, useRef } from 'react'
+import { type CSSProperties, memo, useRef } from 'react'
 import type { Job, Schemas } from '../../app/api'
 import { useWidth } from '../../app/useWidth'
 import { StackDrawing } from '../../drawings/StackDrawing'
-import { layoutStack, type Row, waterline } from '../../drawings/stackLayout'
+import { layoutStack, type Row, type StackSlab, waterline } from '../../drawings/stackLayout'
 import { VERDICT_COUNT, VerdictMark } from '../../drawings/VerdictMark'
 
 const STATES: Record<string, string> = {
@@ -25,14 +25,17 @@ export const Stack = memo(function Stack({
 }) {
     const column = useRef<HTMLElement>(null)
     const width = Math.min(340, useWidth(column, 264))
-    const drawn = Math.round(width * 0.53)
+    const inColumns = job.stack.slabs.some((slab) => slab.column !== null)
+    const drawn = inColumns ? width : Math.round(width * 0.53)
     const slabs = new Map(job.stack.slabs.map((slab) => [slab.id, slab]))
     const layout = layoutStack(
         job.engine.drawing,
         job.stack.slabs,
         drawn,
-        (slab) => leastHeight(slabs.get(slab.id), width < 230),
+        (slab) => (inColumns ? 0 : leastHeight(slabs.get(slab.id), width < 230)),
         {
+            tallest: inColumns ? 120 : 170,
+            below: (slab) => (inColumns ? written(slabs.get(slab.id)) : 0),
             togetherUpTo: job.stack.togetherUpTo,
             strip: 22,
         },
@@ -41,21 +44,22 @@ export const Stack = memo(function Stack({
     return (
         <nav ref={column} aria-label="The engine, from the top" className="min-h-0 overflow-y-auto bg-base-300 pt-2">
             <div className="relative" style={{ height: layout.height }}>
-                {layout.rows.map((row) => {
-                    const slab = slabs.get(row.slab.id)
-                    return (
-                        slab && (
-                            <SlabButton
-                                key={slab.id}
-                                slab={slab}
-                                row={row}
-                                textFrom={drawn + 4}
-                                selected={slab.id === selected}
-                                onSelect={() => onSelect(slab.id)}
-                            />
+                {layout.rows.flatMap((row) =>
+                    row.slabs.map((each) => {
+                        const slab = slabs.get(each.id)
+                        return (
+                            slab && (
+                                <SlabButton
+                                    key={slab.id}
+                                    slab={slab}
+                                    place={placeOf(row, each, width, drawn, inColumns)}
+                                    selected={slab.id === selected}
+                                    onSelect={() => onSelect(slab.id)}
+                                />
+                            )
                         )
-                    )
-                })}
+                    }),
+                )}
                 <svg
                     width={width}
                     height={layout.height}
@@ -102,16 +106,40 @@ function leastHeight(slab: Schemas['Slab'] | undefined, narrow: boolean): number
     return (narrow ? 74 : 62) + counts * 24
 }
 
+/** Where a slab is touched: across the column, or, of a V, the half in which its bank leans. */
+function placeOf(row: Row, slab: StackSlab, width: number, drawn: number, inColumns: boolean): CSSProperties {
+    if (!inColumns) {
+        return { top: row.y, height: row.height, left: 4, right: 4, paddingLeft: drawn + 4, justifyContent: 'center' }
+    }
+    const half = row.slabs.length > 1
+    const right = half && slab.column === 0
+    return {
+        top: row.y,
+        height: row.height,
+        left: right ? width / 2 + 2 : 4,
+        width: half ? width / 2 - 6 : width - 8,
+        padding: '0 8px 6px',
+        justifyContent: 'flex-end',
+        alignItems: right || !half ? 'flex-end' : 'flex-start',
+        textAlign: right || !half ? 'right' : 'left',
+    }
+}
+
+/** What a slab's words take under its part, in half the column. */
+function written(slab: Schemas['Slab'] | undefined): number {
+    const names = Math.ceil((slab?.name.length ?? 0) / (slab?.column === null ? 28 : 13))
+    const lines = (slab?.verdicts.length ?? 0) + (slab && slab.toDo > 0 && slab.drawnAs === 'barrel' ? 1 : 0)
+    return 32 + names * 18 + lines * 23
+}
+
 function SlabButton({
     slab,
-    row,
-    textFrom,
+    place,
     selected,
     onSelect,
 }: {
     slab: Schemas['Slab']
-    row: Row
-    textFrom: number
+    place: CSSProperties
     selected: boolean
     onSelect: () => void
 }) {
@@ -120,8 +148,8 @@ function SlabButton({
             type="button"
             aria-current={selected}
             onClick={onSelect}
-            style={{ top: row.y, height: row.height, paddingLeft: textFrom }}
-            className={`absolute inset-x-1 flex flex-col justify-center rounded-md border-3 pr-1 text-left ${
+            style={place}
+            className={`absolute flex flex-col rounded-md border-3 pr-1 text-left ${
                 selected ? 'border-primary bg-tint' : 'border-transparent hover:border-line'
             }`}
         >

@@ -3,11 +3,14 @@ import type { Job, Step } from '../../app/api'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { ReasonForm } from '../../parts/ReasonForm'
+import { AddStep } from './AddStep'
 import { Hold } from './Hold'
 
 /** The steps of a slab in the order of the work: what can be done now is large, what is done is folded away. */
 export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: string }) {
     const [whole, setWhole] = useState(false)
+    const [choosing, setChoosing] = useState(false)
     const waiting = useWaiting(job.number)
     const ticked = new Set(
         waiting
@@ -15,16 +18,24 @@ export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: 
             .map((entry) => (entry.payload as { step: string }).step),
     )
     const steps = job.planning.steps.filter((step) => step.slab === slab)
-    if (steps.length === 0) {
-        return null
-    }
     const isDone = (step: Step) => step.state === 'done' || ticked.has(step.id)
     const done = steps.filter(isDone)
     const shown = whole ? steps : steps.filter((step) => !isDone(step) || done.slice(-2).includes(step))
     return (
         <section aria-label="Order of work" className="mt-5 border-t-2 border-base-content pt-2">
-            <div className="flex items-baseline justify-between gap-3">
-                <h2 className="text-lg font-bold">Order of work here</h2>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+                <h2 className="flex-1 text-lg font-bold">Order of work here</h2>
+                <AddStep job={job} slab={slab} />
+                {done.length < steps.length && (
+                    <button
+                        type="button"
+                        aria-pressed={choosing}
+                        className="min-h-11 text-sm underline decoration-1 underline-offset-3"
+                        onClick={() => setChoosing(!choosing)}
+                    >
+                        {choosing ? 'every step applies' : 'a step does not apply'}
+                    </button>
+                )}
                 {done.length > 2 && (
                     <button
                         type="button"
@@ -37,14 +48,14 @@ export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: 
             </div>
             <ol>
                 {shown.map((step) => (
-                    <StepRow key={step.id} job={job} step={step} ticked={ticked} />
+                    <StepRow key={step.id} job={job} step={step} ticked={ticked} choosing={choosing} />
                 ))}
             </ol>
         </section>
     )
 })
 
-function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<string> }) {
+function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked: Set<string>; choosing: boolean }) {
     const done = step.state === 'done' || ticked.has(step.id)
     const open = step.needs.filter((need) => !ticked.has(need))
     const ready = !done && (step.canBeDone || (step.needs.length > 0 && open.length === 0))
@@ -78,13 +89,42 @@ function StepRow({ job, step, ticked }: { job: Job; step: Step; ticked: Set<stri
                 <p className={`leading-tight ${ready ? 'font-bold' : ''}`}>{step.name}</p>
                 <p className="text-sm leading-tight text-quiet">{words(job, step, done, ready, first)}</p>
                 {ready && <Details step={step} />}
+                {choosing && step.kind !== 'hold' && <SetAside job={job} step={step} done={done} />}
             </div>
             <span className="text-sm text-quiet">{!done && step.minutes > 0 ? `${step.minutes} min` : ''}</span>
         </li>
     )
 }
 
+/** A step does not apply here, for a reason that stands on the record; or it does after all. */
+function SetAside({ job, step, done }: { job: Job; step: Step; done: boolean }) {
+    if (done && step.aside === null) {
+        return null
+    }
+    const say = (reason: string, id: string) =>
+        void outbox.add(
+            job.number,
+            'step_set_aside',
+            { step: step.id, reason, ...(step.aside === null ? {} : { taken_up: true }) },
+            `${step.aside === null ? 'Does not apply' : 'Applies after all'}: ${step.name}`,
+            { id },
+        )
+    return (
+        <ReasonForm
+            keep={`aside:${job.number}:${step.id}`}
+            label={`${step.name}: why it ${step.aside === null ? 'does not apply' : 'applies after all'}`}
+            hint={step.aside === null ? 'does not apply, because …' : 'applies after all, because …'}
+            confirm={step.aside === null ? 'Put aside' : 'Take up'}
+            onReason={say}
+            eager={false}
+        />
+    )
+}
+
 function words(job: Job, step: Step, done: boolean, ready: boolean, first: Step | undefined): string {
+    if (step.aside !== null) {
+        return `does not apply, because ${step.aside} (${step.doneBy})`
+    }
     if (step.doneBy && step.doneAt && done) {
         return `${step.doneBy}, ${clock(step.doneAt, job.zone)}`
     }

@@ -5,6 +5,7 @@ import { outbox } from '../../app/outbox'
 import { linksOf } from '../../chapters'
 import { ActButton } from './ActButton'
 import { CylinderSheet } from './CylinderSheet'
+import { ErrandsButton } from './ErrandsButton'
 import { Hold } from './Hold'
 import { LiftButton } from './LiftButton'
 import { MeasureSheet, WorstFirst } from './MeasureSheet'
@@ -73,6 +74,7 @@ function JobLinks({ job }: { job: Job }) {
                 </Link>
             ))}
             <ActButton job={job} className={link} />
+            <ErrandsButton job={job} className={link} />
         </p>
     )
 }

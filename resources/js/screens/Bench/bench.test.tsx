@@ -17,6 +17,9 @@ const slab = (id: string, state = 'on'): Schemas['Slab'] => ({
     note: null,
     toDo: 0,
     verdicts: [],
+    level: 0,
+    column: null,
+    beside: false,
 })
 
 describe('taking a slab off', () => {

@@ -3,20 +3,32 @@ import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Job, Problem, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
+import { ErrandPicker } from '../../parts/ErrandPicker'
 
 interface Slip {
     sheet: string
     owner: string
     complaint: string
-    condition: 'whole' | 'apart'
+    condition: 'whole' | 'apart' | 'half'
     promised: string
+    errands: string[]
+    off: string[]
 }
 
-const EMPTY: Slip = { sheet: '', owner: '', complaint: '', condition: 'whole', promised: '' }
+const EMPTY: Slip = {
+    sheet: '',
+    owner: '',
+    complaint: '',
+    condition: 'whole',
+    promised: '',
+    errands: ['top end'],
+    off: [],
+}
 
 /** A machine comes in: which engine, whose, what is wrong, when it was promised. What is typed is kept until it is taken in. */
 export function Intake() {
-    const { value: slip, change: keep, take, id } = useDraft<Slip>('intake', EMPTY)
+    const { value: kept, change: keep, take, id } = useDraft<Slip>('intake', EMPTY)
+    const slip = { ...EMPTY, ...kept }
     const [refusal, setRefusal] = useState<{ field: string; message: string } | null>(null)
     const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Schemas['Sheet'][]>('GET', '/sheets') })
     const client = useQueryClient()
@@ -25,7 +37,9 @@ export function Intake() {
     const submit = async (event: FormEvent) => {
         event.preventDefault()
         try {
-            const filled = Object.fromEntries(Object.entries(slip).filter(([, value]) => value.trim() !== ''))
+            const half = slip.condition === 'half'
+            const sent = { ...slip, condition: half ? 'whole' : slip.condition, off: half ? slip.off : [] }
+            const filled = Object.fromEntries(Object.entries(sent).filter(([, value]) => value.length > 0))
             // under the id of what was typed, so that a machine taken in twice comes in once
             const job = await call<Job>('POST', '/jobs', { ...filled, ...(id ? { id } : {}) })
             take()
@@ -38,8 +52,9 @@ export function Intake() {
             })
         }
     }
+    const engine = sheets.data?.find((sheet) => sheet.slug === slip.sheet)
     const wrong = (field: string) =>
-        refusal?.field === field && (
+        (refusal?.field === field || refusal?.field.startsWith(`${field}.`)) && (
             <span role="alert" className="mt-1 block text-error">
                 {refusal.message}
             </span>
@@ -61,7 +76,7 @@ export function Intake() {
                                     name="sheet"
                                     className="size-5"
                                     checked={slip.sheet === sheet.slug}
-                                    onChange={() => set({ sheet: sheet.slug })}
+                                    onChange={() => set({ sheet: sheet.slug, errands: ['top end'], off: [] })}
                                 />
                                 <span className="leading-tight">
                                     <b>{sheet.title}</b>
@@ -72,6 +87,17 @@ export function Intake() {
                     </div>
                     {wrong('sheet')}
                 </fieldset>
+                {engine && (
+                    <fieldset>
+                        <legend className="font-bold">What it is for</legend>
+                        <ErrandPicker
+                            offered={engine.errands}
+                            chosen={slip.errands}
+                            onChange={(errands) => set({ errands })}
+                        />
+                        {wrong('errands')}
+                    </fieldset>
+                )}
                 <div className="grid gap-4 sm:grid-cols-[1fr_14rem]">
                     <label className="block">
                         <span className="font-bold">Whose it is</span>
@@ -108,7 +134,8 @@ export function Intake() {
                     {(
                         [
                             ['whole', 'whole'],
-                            ['apart', 'with its top end apart'],
+                            ['apart', 'apart, all that the job takes off'],
+                            ['half', 'already opened by somebody'],
                         ] as const
                     ).map(([condition, words]) => (
                         <label key={condition} className="flex min-h-12 items-center gap-2">
@@ -123,15 +150,43 @@ export function Intake() {
                         </label>
                     ))}
                 </fieldset>
-                {refusal && !['sheet', 'owner', 'promised', 'complaint'].includes(refusal.field) && (
-                    <p role="alert" className="text-error">
-                        {refusal.message}
-                    </p>
+                {engine && slip.condition === 'half' && (
+                    <fieldset>
+                        <legend className="font-bold">What is off already</legend>
+                        <div className="mt-1 flex flex-wrap gap-x-6">
+                            {engine.slabs.map((slab) => (
+                                <label key={slab.id} className="flex min-h-12 items-center gap-2">
+                                    <input
+                                        type="checkbox"
+                                        className="size-5"
+                                        checked={slip.off.includes(slab.id)}
+                                        onChange={() =>
+                                            set({
+                                                off: slip.off.includes(slab.id)
+                                                    ? slip.off.filter((each) => each !== slab.id)
+                                                    : [...slip.off, slab.id],
+                                            })
+                                        }
+                                    />
+                                    {slab.name}
+                                </label>
+                            ))}
+                        </div>
+                        {wrong('off')}
+                    </fieldset>
                 )}
+                {refusal &&
+                    !['sheet', 'owner', 'promised', 'complaint', 'errands', 'off'].includes(
+                        refusal.field.split('.')[0] ?? '',
+                    ) && (
+                        <p role="alert" className="text-error">
+                            {refusal.message}
+                        </p>
+                    )}
                 <button
                     type="submit"
                     className="btn btn-primary h-13 px-8 text-lg sm:justify-self-start"
-                    disabled={slip.sheet === '' || slip.owner.trim() === ''}
+                    disabled={slip.sheet === '' || slip.owner.trim() === '' || slip.errands.length === 0}
                 >
                     Take it in
                 </button>

@@ -1,6 +1,6 @@
 <?php
 
-namespace Moltrek\Core\Planning;
+namespace Moltrek\Core\Sheet;
 
 /** What sort of act a step is. */
 enum StepKind: string

@@ -1,0 +1,326 @@
+<?php
+
+namespace Moltrek\Core\Planning;
+
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\CamEntry;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Sheet\ValveGear;
+
+/** Deck and squish, the head joint, the head, and cams that lie in it. Source: shop practice. */
+final readonly class HeadRules
+{
+    public static function write(PlanBuilder $plan): void
+    {
+        $rules = new self($plan, $plan->scope);
+        foreach ($plan->scope->banks as $bank) {
+            $rules->room($bank);
+            $rules->head($bank);
+            $rules->cams($bank);
+        }
+    }
+
+    private function __construct(private PlanBuilder $plan, private Scope $scope)
+    {
+    }
+
+    private function room(Bank $bank): void
+    {
+        $read = [];
+        foreach ($bank->head !== null && ($this->scope->opens($bank->head) || $this->opensBarrel($bank))
+            ? $bank->cylinders : [] as $cylinder) {
+            array_push($read, ...$this->deck($bank, $cylinder), ...$this->squish($bank, $cylinder));
+        }
+        if ($read !== [] && $bank->head !== null) {
+            $this->plan->step('decide.deck'.$bank->suffix, StepKind::Decide, $bank->head)
+                ->named('Thickness of the gaskets decided by what was read')
+                ->because('Below the barrel it moves the ports too, above it only the squish.')
+                ->after(...$read)
+                ->lostWith(...$this->barrelsOf($bank))
+                ->before('hold.'.$bank->head->id, ...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->gasketsOf($bank)))
+                ->takes(5);
+        }
+    }
+
+    private function opensBarrel(Bank $bank): bool
+    {
+        return array_filter($bank->cylinders, fn (Cylinder $cylinder): bool => $this->scope->opensBarrelOf($cylinder->id)) !== [];
+    }
+
+    /** @return list<Slab> */
+    private function barrelsOf(Bank $bank): array
+    {
+        return array_values(array_filter($this->plan->sheet->stack->all(SlabKind::Barrel),
+            fn (Slab $barrel): bool => $bank->head === null || $this->plan->sheet->stack->standsOn($bank->head->id, $barrel->id)));
+    }
+
+    /** @return list<Slab> the gaskets between a head and its barrels */
+    private function gasketsOf(Bank $bank): array
+    {
+        return array_values(array_filter($this->scope->slabs(SlabKind::HeadGasket),
+            fn (Slab $slab): bool => $bank->head !== null && $this->plan->sheet->stack->standsOn($bank->head->id, $slab->id)));
+    }
+
+    /** @return list<string> what comes before anything is done above a barrel */
+    private function joined(Bank $bank): array
+    {
+        return array_merge(...array_map(static fn (Slab $barrel): array => ['turn.'.$barrel->id, 'pull.'.$barrel->id, 'on.'.$barrel->id],
+            $this->barrelsOf($bank)), ...[[]]);
+    }
+
+    /** @return list<string> */
+    private function deck(Bank $bank, Cylinder $cylinder): array
+    {
+        if ($this->plan->sheet->limitsFor('deck', $cylinder->id) === []) {
+            return [];
+        }
+
+        return [$this->plan->step('read.deck.'.$cylinder->id, StepKind::Measure,
+            $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id), $cylinder)
+            ->named('Deck height read at top dead centre, over the pin, front and rear')
+            ->because('Proud by more than the gasket, it meets the head.')
+            ->after('off.'.($bank->head->id ?? ''), ...$this->joined($bank))
+            ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $this->gasketsOf($bank)))
+            ->reading(SpotsOf::place('deck.'.$cylinder->id), since: $this->lastJoining($bank))
+            ->with('bridge', 'depth gauge or dial', 'feeler leaves')
+            ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::OtherCases)
+            ->takes(8)->id];
+    }
+
+    private function lastJoining(Bank $bank): ?string
+    {
+        $turns = array_filter(array_map(static fn (Slab $barrel): string => 'turn.'.$barrel->id, $this->barrelsOf($bank)),
+            $this->plan->knows(...));
+
+        return array_values($turns)[0] ?? null;
+    }
+
+    /** @return list<string> */
+    private function squish(Bank $bank, Cylinder $cylinder): array
+    {
+        if ($this->plan->sheet->limitsFor('squish', $cylinder->id) === []) {
+            return [];
+        }
+        $side = $this->plan->sheet->valveTrain->gear === ValveGear::Side;
+
+        return [$this->plan->step('read.squish.'.$cylinder->id, StepKind::Measure,
+            $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id), $cylinder)
+            ->named('Head on for now, no new joint; '.($side ? 'room over piston and valves' : 'squish').' read on both sides of the pin')
+            ->because('The piston rocks: the thinner side decides.')
+            ->after('clean.'.($bank->head->id ?? ''), ...$this->joined($bank))
+            ->bySchool('squish_with')
+            ->reading(SpotsOf::place('squish.'.$cylinder->id), since: $this->lastJoining($bank))
+            ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases)
+            ->caution('Turned by hand only, plugs out.')
+            ->takes(15)->id];
+    }
+
+    private function head(Bank $bank): void
+    {
+        $head = $bank->head;
+        if ($head === null) {
+            return;
+        }
+        if ($this->scope->opens($head)) {
+            foreach ($this->gasketsOf($bank) as $gasket) {
+                $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
+                    ->named('New '.lcfirst($gasket->name).' laid on dry faces, right way up, every way seen open')
+                    ->because('Turned over it shuts a way.')
+                    ->after('work.faces', 'off.'.$gasket->id, ...$this->joined($bank),
+                        ...array_map(static fn (string $under): string => 'on.'.$under, $gasket->on))
+                    ->settling()
+                    ->bySchool($gasket->seal?->value === 'o-ring' ? 'o_ring_face' : null)
+                    ->spends(PartKind::HeadJoint)
+                    ->lostWith($gasket, $head)
+                    ->takes(4);
+            }
+            $this->closeHead($bank, $head);
+        }
+        if ($this->scope->opens($head) || in_array($head, $this->scope->slackened(), true)) {
+            $this->pull($bank, $head);
+        }
+    }
+
+    private function closeHead(Bank $bank, Slab $head): void
+    {
+        $onGaskets = array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->gasketsOf($bank));
+        $this->plan->step('hold.'.$head->id, StepKind::Hold, $head)
+            ->named('Before fitting '.lcfirst($head->name))
+            ->because('What is under it cannot be reached afterwards.')
+            ->after('work.faces', 'off.'.$head->id, 'on.studs.'.$head->id, ...$onGaskets, ...$this->joined($bank))
+            ->asking($this->asks($bank))
+            ->takes(3);
+        $this->plan->step('on.'.$head->id, StepKind::Fit, $head)
+            ->named($head->name.' on, fasteners run in by hand, standing proud alike')
+            ->because('Bolts of different length that stand alike are in their places.')
+            ->behind('hold.'.$head->id)
+            ->after('clean.'.$head->id, 'read.'.$head->id, ...array_map(static fn (string $under): string => 'on.'.$under, $head->on))
+            ->settling()
+            ->at($head->id)
+            ->byTwo(count($head->cylinders) > 2)
+            ->takes(12);
+    }
+
+    /** @return list<string|null> */
+    private function asks(Bank $bank): array
+    {
+        $train = $this->plan->sheet->valveTrain;
+        $chain = $train->hasChain() && $train->hasCamInHead();
+        $gasket = $this->gasketsOf($bank) !== [];
+
+        return [
+            'Dowels in on both sides'.($gasket ? ', gasket flat on them' : ''),
+            $chain ? 'Front chain guide in its slot, seated at both ends' : null,
+            $chain ? 'Chain up through the tunnel and held' : null,
+            'Bolt holes dry: oil under a bolt splits the casting',
+            'Bores wiped, nothing on the crowns',
+        ];
+    }
+
+    private function pull(Bank $bank, Slab $head): void
+    {
+        $shared = array_values(array_filter(array_map($this->plan->sheet->stack->named(...), $head->pulledAfter)));
+        $isOff = $this->scope->opens($head);
+        $this->plan->step('pull.'.$head->id, StepKind::Torque, $head)
+            ->named($isOff ? $head->name.' torqued in its stages, in its order, checked once round'
+                : $head->name.' torqued anew in its stages: what shares its fasteners was off, and its gasket has been eased')
+            ->because($isOff
+                ? 'One bolt eases its neighbours: the check pass finds it.'
+                : 'A gasket that was eased is asked about first: weeping or moved, the head comes off.')
+            ->after('on.'.$head->id, ...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $shared))
+            ->torquing(...$this->clampedBy($head))
+            ->bySchool('head_bolts')
+            ->with('torque wrench')
+            ->undoneBy(Act::HeadSlackened)
+            ->lostWith($head, ...$shared)
+            ->takes(15);
+    }
+
+    /** @return list<string> the slabs that have their torque with this pull */
+    private function clampedBy(Slab $pulled): array
+    {
+        return array_column(array_filter($this->plan->sheet->stack->slabs,
+            fn (Slab $slab): bool => $this->plan->sheet->stack->clampOf($slab)?->id === $pulled->id), 'id');
+    }
+
+    private function cams(Bank $bank): void
+    {
+        $train = $this->plan->sheet->valveTrain;
+        if (! $this->scope->camsAreOut($bank)) {
+            return;
+        }
+        $suffix = $bank->suffix;
+        $stack = $this->plan->sheet->stack;
+        $head = $bank->head->id ?? '';
+        $lost = [...$bank->holders, $bank->head];
+        $holders = array_values(array_filter($bank->holders, $this->scope->opens(...)));
+        $sharing = array_filter($holders, static fn (Slab $holder): bool => in_array($holder->id, $bank->head->pulledAfter ?? [], true));
+        $pulled = $this->scope->pullOfHead($bank, [...$holders, ...$bank->covers]);
+        $caps = array_values(
+            array_map(static fn (Slab $holder): string => 'pull.'.$holder->id, array_filter($holders, $stack->isPulled(...))));
+        $draws = $sharing === [] ? $caps : ['pull.'.$head];
+        $on = $bank->holders[0] ?? $bank->head;
+
+        if ($train->camEntry !== CamEntry::StaysInHead) {
+            $this->plan->step('on.cam'.$suffix, StepKind::Fit, $on)
+                ->named(($train->camEntry === CamEntry::Caps
+                    ? 'Pistons where no valve can meet them; cam in at its marks, lobes and journals oiled'
+                    : 'Cam in through its wheel at its marks, lobes and journals oiled').($holders === []
+                        ? ', caps drawn down evenly' : ''))
+                ->because('A valve must not meet a piston while the cam goes in.')
+                ->after('on.'.$head, 'on.shims', 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
+                ->after(...$train->camEntry === CamEntry::Caps ? $pulled : [])
+                ->lostWith(...$lost)
+                ->before(...array_map(static fn (Slab $holder): string => 'hold.'.$holder->id,
+                    array_filter($holders, static fn (Slab $holder): bool => $holder->id !== 'cam')))
+                ->uses('assembly lube on lobes and journals')
+                ->undoneBy(Act::CamOut)
+                ->takes(15);
+        }
+        if ($train->hasChain()) {
+            $this->chain($bank, $on, $lost, $caps, $draws);
+        }
+        $this->plan->step('time.cam'.$suffix, StepKind::Time, $on)
+            ->turning()
+            ->named($train->hasChain()
+                ? 'Crank at its mark, driven side of the chain tight, cam marks level with the edge' : 'Gears meshed at their marks')
+            ->because('A tooth is a great deal of crank.')
+            ->after('on.chain'.$suffix, 'on.cam'.$suffix)
+            ->lostWith(...$lost)
+            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->takes(8);
+        $this->plan->step('turn.timing'.$suffix, StepKind::Time, $on)
+            ->turning()
+            ->named('Two full turns by hand, the allowed way, every mark read again')
+            ->because('What stands right after two turns is right.')
+            ->after('time.cam'.$suffix, 'on.tensioner'.$suffix, 'pull.wheel'.$suffix, ...$this->scope->pullOfHead($bank, $bank->covers),
+                ...$caps, ...array_map(static fn (Slab $holder): string => 'on.'.$holder->id, $holders))
+            ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id,
+                array_filter($bank->covers, fn (Slab $cover): bool => ! in_array($cover, $holders, true))))
+            ->lostWith(...$lost)
+            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->with($this->plan->crankTurner())
+            ->caution(trim('Hands clear while turning. '.($this->plan->sheet->crank->turningBack ?? '')))
+            ->takes(6);
+    }
+
+    /**
+     * @param  list<Slab|null>  $lost
+     * @param  list<string>  $caps  the pulls of what holds the cams
+     * @param  list<string>  $draws  the pulls that draw the caps down
+     */
+    private function chain(Bank $bank, ?Slab $on, array $lost, array $caps, array $draws): void
+    {
+        $train = $this->plan->sheet->valveTrain;
+        $suffix = $bank->suffix;
+        $head = $bank->head->id ?? '';
+        $chain = $this->plan->step('on.chain'.$suffix, StepKind::Time, $on)
+            ->named($train->splitChain
+
+                    ? 'Chain joined over its wheel at the marks, link closed and seen closed'
+                    : 'Chain over its wheel at the marks, driven side tight')
+            ->because('A link or a tooth out is a great deal of crank.')
+            ->after('on.'.$head, 'off.cam'.$suffix)
+            ->lostWith(...$lost)
+            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->takes(10);
+        match (true) {
+            $train->camEntry === CamEntry::ThroughWheel => $chain->before('on.cam'.$suffix),
+            $train->camEntry === CamEntry::StaysInHead => $chain->after('pull.'.$head),
+            $train->splitChain => $chain->after('on.cam'.$suffix, ...$draws === [] ? [] : [...$caps, ...$draws]),
+            default => $chain->after('on.cam'.$suffix)->before(...$train->boltedWheel ? [] : $draws),
+        };
+        if ($train->boltedWheel) {
+            $this->plan->step('pull.wheel'.$suffix, StepKind::Torque, $on)
+                ->named('Cam wheel drawn up on its dowel, bolts torqued, tabs bent')
+                ->because('A wheel that works loose takes the timing with it.')
+                ->after('on.chain'.$suffix, 'on.cam'.$suffix)
+                ->lostWith(...$lost)
+                ->undoneBy(Act::CamOut)
+                ->with('torque wrench')
+                ->takes(6);
+        }
+        $this->plan->step('on.tensioner'.$suffix, StepKind::Time, $on)
+            ->named('Tensioner set back, in, let go and seen to take up')
+            ->because('One that did not let go lets the chain jump at the first start.')
+            ->after('on.chain'.$suffix, 'off.tensioner'.$suffix)
+            ->bySchool('tensioner')
+            ->spends(PartKind::TensionerGasket)
+            ->lostWith(...$lost)
+            ->undoneBy(Act::CamOut)
+            ->takes(8);
+    }
+
+    /**
+     * A chain that a gasket makes longer or shorter moves the cam; gears do not.
+     *
+     * @return list<Act>
+     */
+    private function movedByHeight(): array
+    {
+        return $this->plan->sheet->valveTrain->hasChain() ? [Act::BaseGasketChanged, Act::HeadGasketChanged] : [];
+    }
+}

@@ -1,0 +1,243 @@
+<?php
+
+namespace Moltrek\Core\Planning;
+
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\Adjustment;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Sheet\Valve;
+use Moltrek\Core\Sheet\ValveSide;
+
+/** Cams, lifters and rods in the case, shims, clearances, the decompressor. Source: shop practice. */
+final readonly class ValveRules
+{
+    public static function write(PlanBuilder $plan): void
+    {
+        if ($plan->sheet->valveTrain->valves === []) {
+            return;
+        }
+        $rules = new self($plan, $plan->scope);
+        $rules->shims();
+        $rules->chest();
+        $rules->lifters();
+        array_map($rules->rods(...), $plan->sheet->layout->cylinders);
+        $rules->decompressor();
+        array_map($rules->lash(...), $plan->sheet->valveTrain->valves);
+    }
+
+    private function __construct(private PlanBuilder $plan, private Scope $scope)
+    {
+    }
+
+    private function shims(): void
+    {
+        if (! $this->scope->shimsAreChosen()) {
+            return;
+        }
+        $gear = $this->plan->sheet->slabFor(SlabKind::ValveGear);
+        if (! $this->scope->fromPieces) {
+            $this->plan->step('decide.shims', StepKind::Decide, $gear)
+                ->named('Shims chosen for the whole engine: which moves where, which is bought')
+                ->because('The cams come out once, for all of them.')
+                ->after(...$this->plan->every('read.lash'))
+                ->lostWith()
+                ->takes(10);
+        }
+        $this->plan->step('on.shims', StepKind::Valves, $gear)
+            ->named('Shims in by valve, sizes read with the micrometer as they go in, printed side down')
+            ->because('A number printed on a shim is what it was.')
+            ->after('decide.shims', ...$this->plan->every('off.cam'))
+            ->lostWith()
+            ->undoneBy(Act::ShimChanged)
+            ->with('micrometer')
+            ->takes(2 * count($this->plan->sheet->valveTrain->valves));
+    }
+
+    private function chest(): void
+    {
+        if (! $this->scope->chestIsOpened()) {
+            return;
+        }
+        $chests = $this->scope->camChests();
+        $on = $chests[0] ?? null;
+        $chain = $this->plan->sheet->valveTrain->hasChain();
+        $closing = array_map(static fn (Slab $slab): string => 'hold.'.$slab->id, $chests);
+        $this->plan->step('on.cam', StepKind::Fit, $on)
+            ->named('Cams in, shims on their ends, journals and lobes oiled')
+            ->because('End float is set by the shim at the end it came from.')
+            ->after('off.cam', 'read.cam')
+            ->lostWith($on)
+            ->uses('assembly lube on lobes and journals')
+            ->undoneBy(Act::CamOut)
+            ->takes(12);
+        if ($chain) {
+            $this->plan->step('on.chain', StepKind::Time, $on)
+                ->named('Chain over its wheels at the marks')
+                ->because('A tooth is a great deal of crank.')
+                ->after('on.cam')->lostWith($on)->undoneBy(Act::CamOut)->takes(8);
+            $this->plan->step('on.tensioner', StepKind::Time, $on)
+                ->named('Tensioner set back, in, let go and seen to take up')
+                ->because('One that did not let go lets the chain jump at the first start.')
+                ->after('on.chain', 'off.tensioner')->before('turn.timing')->bySchool('tensioner')->lostWith($on)->undoneBy(Act::CamOut)
+                ->takes(8);
+        }
+        $this->plan->step('time.cam', StepKind::Time, $on)
+            ->turning()
+            ->named($chain ? 'Cam and crank marks in line' : 'Gears meshed at their marks, crank, cam and what they drive')
+            ->because('A tooth is a great deal of crank.')
+            ->after('on.cam', 'on.chain')
+            ->before(...$closing)
+            ->lostWith($on)
+            ->undoneBy(Act::CamOut, Act::OtherCases)
+            ->takes(8);
+        $this->plan->step('turn.timing', StepKind::Time, $on)
+            ->turning()
+            ->named('Two full turns by hand, every mark read again while it can be seen')
+            ->because('What stands right after two turns is right.')
+            ->after('time.cam')
+            ->before(...$closing)
+            ->before(...array_merge(...array_map(static fn (Bank $bank): array => array_map(
+                static fn (Slab $cover): string => 'hold.'.$cover->id,
+                $bank->covers,
+            ), $this->scope->banks)))
+            ->lostWith($on)
+            ->undoneBy(Act::CamOut, Act::OtherCases)
+            ->with($this->plan->crankTurner())
+            ->caution(trim('Hands clear while turning. '.($this->plan->sheet->crank->turningBack ?? '')))
+            ->takes(6);
+    }
+
+    private function lifters(): void
+    {
+        if (! $this->scope->liftersAreOut()) {
+            return;
+        }
+        $covers = $this->scope->lifterCovers();
+        $hydraulic = $this->plan->sheet->valveTrain->adjustment === Adjustment::Hydraulic;
+        $this->plan->step('on.lifters', StepKind::Fit, $covers[0] ?? null)
+            ->named(($hydraulic ? 'Lifters soaked, pumped down, ' : 'Lifters ')
+                .'in by valve and cylinder, each turned and slid in its bore')
+            ->because('A lifter that does not turn wears its lobe flat.')
+            ->after('on.cam', 'off.lifters')
+            ->before(...array_map(static fn (Slab $slab): string => 'hold.'.$slab->id, $covers))
+            ->lostWith(...$covers)
+            ->uses('assembly lube on the feet')
+            ->takes(10);
+    }
+
+    private function rods(Cylinder $cylinder): void
+    {
+        if (! $this->scope->rodsAreOut($cylinder->id)) {
+            return;
+        }
+        $bank = $this->scope->bankOf($cylinder->id);
+        $box = $bank->boxOf($cylinder->id);
+        $head = $bank->head->id ?? '';
+        $train = $this->plan->sheet->valveTrain;
+        $isShared = $box !== null && in_array($box->id, $bank->head->pulledAfter ?? [], true);
+        $this->plan->step('on.rods.'.$cylinder->id, StepKind::Fit, $box ?? $bank->head, $cylinder)
+            ->named($train->adjustableRods ? 'Rods in by valve, let in to their shortest; tubes with every seal, top and bottom, each seen'
+                : 'Rods in by valve, right end up, seated in their lifters; tubes with every seal, top and bottom, each seen')
+            ->because('Inlet and exhaust rods differ in length; a seal left out is an oil leak behind the barrel.')
+            ->after($isShared ? 'on.'.$head : 'pull.'.$head, 'on.lifters', 'off.rods.'.$cylinder->id, 'off.trays'.$bank->suffix)
+            ->after(...array_map(static fn (Slab $slab): string => 'pull.'.$slab->id, $this->scope->lifterCovers()))
+            ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->scope->lifterCovers()))
+            ->before(...$box === null || $train->adjustableRods ? [] : ['hold.'.$box->id])
+            ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
+            ->spends(PartKind::TubeSeals)
+            ->takes(15);
+        if ($this->scope->hasHydraulicRods()) {
+            $this->plan->step('set.rods.'.$cylinder->id, StepKind::Valves, $box ?? $bank->head, $cylinder)
+                ->named($train->adjustableRods
+                    ? 'At top dead centre of compression: rods let out by their turns, bled down until each spins by finger'
+                    : 'Bled down until each rod spins by finger')
+                ->because('Turned before they have bled down, a valve meets a piston or a rod bends.')
+                ->after('on.rods.'.$cylinder->id, ...$this->scope->pullOfHead($bank, $bank->plainCovers()), ...$box === null
+                    ? [] : ['on.'.$box->id, 'pull.'.$box->id])
+                ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()))
+                ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
+                ->undoneBy(Act::CamOut, Act::HeadSlackened)
+                ->freeing($cylinder->id)
+                ->caution('Do not turn the engine until the rods spin.')
+                ->takes(10);
+        }
+    }
+
+    private function decompressor(): void
+    {
+        $train = $this->plan->sheet->valveTrain;
+        $exhaust = array_filter($train->valves, fn (Valve $valve): bool => $valve->side === ValveSide::Exhaust && $this->isSet($valve));
+        if (! $train->decompressor || $exhaust === []) {
+            return;
+        }
+        $this->plan->step('set.decompressor', StepKind::Valves, $this->plan->sheet->slabFor(SlabKind::ValveGear))
+            ->named('Decompressor let back until it has slack, seen to work')
+            ->because('One that holds the valve open makes every clearance read wrong.')
+            ->after(...$this->plan->every('turn.timing'))
+            ->before(...array_map(static fn (Valve $valve): string => 'set.lash.'.$valve->id, $exhaust))
+            ->lostWith(...array_column($this->scope->banks, 'head'))
+            ->undoneBy(Act::CamOut)
+            ->takes(4);
+    }
+
+    private function isSet(Valve $valve): bool
+    {
+        if (! $this->scope->hasLash()) {
+            return false;
+        }
+        $bank = $this->scope->bankOf($valve->cylinder);
+
+        return $this->scope->lashIsSet() || $this->scope->camsAreOut($bank) || $this->scope->chestIsOpened()
+            || $this->scope->opens($bank->head) || $this->scope->rodsAreOut($valve->cylinder);
+    }
+
+    private function lash(Valve $valve): void
+    {
+        if (! $this->isSet($valve)) {
+            return;
+        }
+        $train = $this->plan->sheet->valveTrain;
+        $bank = $this->scope->bankOf($valve->cylinder);
+        $box = $bank->boxOf($valve->cylinder);
+        $head = $bank->head->id ?? '';
+        $cylinder = $this->plan->sheet->cylinder($valve->cylinder);
+        $ground = $train->adjustment === Adjustment::GroundStem;
+        $carrying = array_filter(
+            [...$bank->holders, ...$bank->boxes,
+                ...array_filter($bank->covers, static fn (Slab $cover): bool => $cover->kind !== SlabKind::Cover)],
+            static fn (Slab $slab): bool => $slab->serves($valve->cylinder));
+        $barrel = $this->plan->sheet->stack->slab(SlabKind::Barrel, $valve->cylinder);
+        $on = $ground ? $barrel : $this->plan->sheet->slabFor(SlabKind::ValveGear, $valve->cylinder);
+        $since = array_values(
+            array_filter(['turn.timing'.$bank->suffix, 'turn.timing', 'pull.'.$head, 'on.rods.'.$valve->cylinder,
+                'read.lash.'.$valve->id], $this->plan->knows(...)))[0] ?? null;
+        $step = $this->plan->step('set.lash.'.$valve->id, StepKind::Valves, $on)
+            ->at($valve->cylinder, $valve->id)
+            ->after('read.lash.'.$valve->id, 'turn.timing'.$bank->suffix, 'turn.timing', 'on.rods.'.$valve->cylinder, 'on.shims',
+                ...$ground ? [] : [...$this->scope->pullOfHead($bank, $bank->plainCovers()), 'on.'.$head])
+            ->after(...array_merge(
+                ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], array_values($carrying)), ...[[]]))
+            ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id), since: $since)
+            ->lostWith($ground ? $barrel : $bank->head, ...$ground ? [] : $carrying)
+            ->undoneBy(Act::CamOut, Act::ShimChanged, Act::HeadSlackened)
+            ->with('feeler leaves', $this->plan->crankTurner());
+        $name = ucfirst($valve->name).($cylinder === null ? '' : $this->plan->of($cylinder));
+        if ($ground) {
+            $step->named($name.': stem ground a little and read, a little and read, on the base circle')
+                ->because('A stem can be ground shorter, not longer.')
+                ->after($barrel === null ? '' : 'turn.'.$barrel->id, 'clean.'.($barrel->id ?? ''))
+                ->before('on.'.$head, 'work.valves'.$bank->suffix)
+                ->caution('Eye protection: grinding.')->takes(20);
+
+            return;
+        }
+        $step->named($name.($this->scope->isShimmed()
+            ? ': clearance read on the base circle, cold' : ': clearance set on the base circle, lock tightened, read again'))
+            ->because('Tight burns the valve, wide hammers it.')
+            ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()))
+            ->takes($this->scope->isShimmed() ? 3 : 4);
+    }
+}
