@@ -58,7 +58,9 @@ final readonly class BarrelView
             return null;
         }
 
-        return $budget->minus(Length::largest(Length::zero(), $map->smallest()->diameter()->minus($this->state->sheet->geometry->bore)));
+        $first = $this->state->readings->firstSmallest('bore.'.$cylinder->id) ?? $map->smallest()->diameter();
+
+        return $budget->minus(Length::largest(Length::zero(), $map->smallest()->diameter()->minus($first)));
     }
 
     public function honing(): HoningShape

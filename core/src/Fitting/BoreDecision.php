@@ -65,6 +65,43 @@ final readonly class BoreDecision
         return null;
     }
 
+    /**
+     * The smallest new piston that fits this bore as it is, from its tightest to its widest place; null where none does.
+     *
+     * @param  Length  $widest  the largest clearance that may be left
+     * @param  list<Oversize>  $sizes
+     */
+    public static function withNewPiston(
+        Length $smallest,
+        Length $largest,
+        Length $min,
+        Length $max,
+        Length $widest,
+        array $sizes,
+    ): ?self {
+        $considered = [];
+        foreach (self::smallestFirst($sizes) as $size) {
+            [$tightest, $loosest] = [$smallest->minus($size->piston), $largest->minus($size->piston)];
+            $why = match (true) {
+                $tightest->isLessThan($min) => sprintf('Too tight in this bore: %s at its tightest.', $tightest->written()),
+                $max->isLessThan($tightest),
+                $widest->isLessThan($loosest) => sprintf('Too loose in this bore: up to %s.', $loosest->written()),
+                default => null,
+            };
+            $considered[] = ['size' => $size, 'fits' => $why === null, 'why' => $why ?? sprintf(
+                'Fits this bore as it is: %s to %s.', $tightest->written(), $loosest->written(),
+            )];
+            if ($why === null) {
+                return new self(BoreJob::Piston, $size, null, null, $considered, [sprintf(
+                    'The bore is in shape. With a new piston, %s, the clearance runs from %s to %s; the wall is only deglazed.',
+                    $size->label, $tightest->written(), $loosest->written(),
+                )]);
+            }
+        }
+
+        return null;
+    }
+
     /** A plated bore that does not fit its piston: there is no oversize for it. */
     public static function replated(Length $largest, Oversize ...$sizes): self
     {

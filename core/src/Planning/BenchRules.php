@@ -56,7 +56,7 @@ final readonly class BenchRules
             $draft = $this->plan->step('clean.'.$slab->id, StepKind::Clean, $slab)->after('off.'.$slab->id)->lostWith();
             match ($slab->kind) {
                 SlabKind::Barrel => $draft->named(
-                    ucfirst($this->plan->called($slab)).': clean, ports and ways free of carbon, top and foot bare')
+                    ucfirst($this->plan->called($slab)).' clean, ports and ways free of carbon, top and foot bare')
                     ->because('Carbon left in a port goes through the rings.')
                     ->after('off.exhaust-valve', ...$this->pistonsInside($slab))
                     ->with('scraper softer than the face', 'solvent')->caution('Ventilation: solvent.')->takes(25),
@@ -149,7 +149,7 @@ final readonly class BenchRules
         if (! $this->scope->headIsRead($bank) || $bank->head === null) {
             return;
         }
-        $inHead = $this->plan->sheet->valveTrain->gear !== ValveGear::Side ? count($bank->valves) : 0;
+        $inHead = count($bank->valves);
         $this->plan->step('read.'.$bank->head->id, StepKind::Measure, $bank->head)
             ->named('Joint face'.($inHead > 0 ? ', guides, seats and springs' : '').' measured')
             ->because('A gasket follows no hollow.')

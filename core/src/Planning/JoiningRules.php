@@ -266,7 +266,8 @@ final readonly class JoiningRules
         $pull = $this->plan->sheet->stack->isPulled($barrel) ? ['pull.'.$barrel->id] : [];
         $this->plan->step('turn.'.$barrel->id, StepKind::Fit, $barrel)
             ->turning()
-            ->named('Barrel held down, crank turned two full turns by hand'.($this->joining === Joining::Lowered
+            ->named(($this->joining === Joining::UpperCase ? 'Crank' : 'Barrel held down, crank')
+                .' turned two full turns by hand'.($this->joining === Joining::Lowered
                 && count($barrel->cylinders) > 1 ? ', ring clamps seen out' : '').self::chain($this->plan))
             ->because('A catch now is a ring, a clip or a rag. It costs minutes here and an engine later.')
             ->after('on.'.$barrel->id, ...$pull, ...$of('on.rod-cap'), ...$of('on.piston'))

@@ -87,7 +87,9 @@ final class PlanBuilder
     /** What a slab is called in a step: a barrel is a barrel, whatever comes off with it. */
     public function called(Slab $slab): string
     {
-        return $slab->kind === SlabKind::Barrel ? 'barrel'.$this->ofColumn($slab) : lcfirst($slab->name);
+        $of = ltrim($this->ofColumn($slab), ', ');
+
+        return $slab->kind === SlabKind::Barrel ? 'barrel'.($of === '' ? '' : " of the $of") : lcfirst($slab->name);
     }
 
     /** ", front cylinder" for a part of one of several columns. */

@@ -53,15 +53,17 @@ final readonly class School
             new self('deglaze', 'Deglazing a good bore', [
                 'abrasive pad' => ['for' => 'Safe at ports and on plating.', 'against' => 'Slow, and the angle is by hand.'],
                 'brush hone' => ['for' => 'An even cross-hatch.', 'against' => 'Needs speed and strokes together.'],
-                'ball hone' => ['for' => 'Quick.', 'against' => 'Catches port edges: not across bridged ports unless the sheet allows.'],
+                'ball hone' => ['for' => 'Quick, and follows the bore as it is: it sizes nothing.',
+                    'against' => 'Catches port edges: not across bridged ports unless the sheet allows.'],
             ]),
             new self('skirt', 'Piston skirt', [
                 'left as made' => ['for' => 'The maker’s coating stays.', 'against' => 'A polished skirt carries less oil.'],
                 'lightly cross-scratched' => ['for' => 'Holds oil in the first hours.', 'against' => 'Never on a coating.'],
             ]),
             new self('circlip_gap', 'Circlip gap', [
-                'down' => ['for' => 'Inertia at the top closes it.', 'against' => 'Out of sight once fitted.'],
-                'up' => ['for' => 'Seen from above.', 'against' => 'Inertia at the bottom opens it.'],
+                'down' => ['for' => 'At the top, where it is greatest, inertia presses the closed side into its groove.',
+                    'against' => 'Out of sight once fitted.'],
+                'up' => ['for' => 'Seen from above.', 'against' => 'At the top, where it is greatest, inertia works on the open ends.'],
                 'opposite the notch' => ['for' => 'The notch cannot catch an end.', 'against' => 'Harder to get out again.'],
                 'at the notch' => ['for' => 'Easy to get out.', 'against' => 'An end can walk into the notch.'],
             ]),

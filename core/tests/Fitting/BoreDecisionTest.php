@@ -44,3 +44,34 @@ it('says of every size why it fits or not, the smallest first', function () {
     $walls = decide('86.500', '86.900', '85.950', sizes: ['a' => '86.995', 'b' => '87.005'])['considered'];
     expect(array_column($walls, 'fits'))->toBe([true, false])->and($walls[1]['why'])->toContain('past the wall limit');
 });
+
+it('tries every new piston in the bore as it is, the smallest first', function (array $bore, ?string $size) {
+    $mm = fn (string $figure): Length => Length::of($figure.' mm');
+    $sizes = [new Oversize('+0.25', $mm('86.205')), new Oversize('standard', $mm('85.955'))];
+    $decision = BoreDecision::withNewPiston($mm($bore[0]), $mm($bore[1]), $mm('0.045'), $mm('0.065'), $mm('0.090'), $sizes);
+    expect($decision?->toArray()['size']['label'] ?? null)->toBe($size)->and($decision?->job->value ?? 'piston')->toBe('piston');
+})->with([
+    'a good bore: 86.005 − 85.955 = 0.050, 86.020 − 85.955 = 0.065' => [['86.005', '86.020'], 'standard'],
+    'worn a little at the widest: 0.090 is the service limit' => [['86.010', '86.045'], 'standard'],
+    'past it' => [['86.010', '86.046'], null],
+    'too tight for standard: 0.044' => [['85.999', '86.010'], null],
+    'bored before: 86.255 − 86.205 = 0.050' => [['86.255', '86.260'], '+0.25'],
+    'tightest already past as new: 0.066' => [['86.021', '86.030'], null],
+]);
+
+it('advises by shape first, then by the piston that is there, then by a new one', function (array $bore, string $piston, string $job) {
+    [$across, $along] = $bore;
+    $acts = [['reading_taken', ['spot' => 'piston.1', 'reading' => $piston]]];
+    foreach (['12', '45', '78'] as $depth) {
+        $acts[] = ['reading_taken', ['spot' => "bore.1.across.$depth", 'reading' => $across]];
+        $acts[] = ['reading_taken', ['spot' => "bore.1.along.$depth", 'reading' => $along]];
+    }
+    $state = worked(demoSheet('harbick-421'), $acts);
+    $advice = $state->verdicts->boreAdvice($state->sheet->layout->cylinders[0]);
+    expect($advice->decision?->job->value)->toBe($job);
+})->with([
+    // clearance 0.035 to 0.060, service 0.100; out of round 0.020 service; standard piston 85.955
+    'keep: 0.050 to 0.055' => [['86.005 mm', '86.000 mm'], '85.950 mm', 'keep'],
+    'a worn piston in a good bore: 0.105 with it, 0.045 with a new one' => [['86.000 mm', '86.000 mm'], '85.895 mm', 'piston'],
+    'out of shape by 0.030: neither piston stays' => [['86.030 mm', '86.000 mm'], '85.955 mm', 'rebore'],
+]);

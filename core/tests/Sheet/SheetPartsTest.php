@@ -16,24 +16,24 @@ it('counts with what other parts bring', function (array $changes, float $displa
     $sheet = substituted($changes);
     expect($sheet->displacement())->toEqualWithDelta($displacement, 0.05)->and($sheet->geometry->gasketOpening?->short())->toBe($gasket);
 })->with([
-    'nothing changed: π/4 · 8.6² · 7.25' => [[], 421.1, '87 mm'],
-    'a larger bore: π/4 · 8.8² · 7.25' => [[['replaces' => 'barrel', 'by' => 'kit', 'source' => 'piston maker', 'bore' => '88 mm', 'confirmed' => []]], 441.0, '87 mm'],
-    'a longer stroke: π/4 · 8.6² · 7.55' => [[['replaces' => 'crank', 'by' => 'stroker', 'source' => 'shop', 'stroke' => '75.5 mm', 'confirmed' => []]], 438.6, '87 mm'],
+    'nothing changed: π/4 · 8.6² · 7.25' => [[], 421.1, '87.8 mm'],
+    'a larger bore: π/4 · 8.8² · 7.25' => [[['replaces' => 'barrel', 'by' => 'kit', 'source' => 'piston maker', 'bore' => '88 mm', 'confirmed' => []]], 441.0, '87.8 mm'],
+    'a longer stroke: π/4 · 8.6² · 7.55' => [[['replaces' => 'crank', 'by' => 'stroker', 'source' => 'shop', 'stroke' => '75.5 mm', 'confirmed' => []]], 438.6, '87.8 mm'],
     'both and a gasket: π/4 · 8.8² · 7.55' => [[['replaces' => 'barrel', 'by' => 'kit', 'source' => 'piston maker', 'bore' => '88 mm', 'confirmed' => []], ['replaces' => 'crank', 'by' => 'stroker', 'source' => 'shop', 'stroke' => '75.5 mm', 'confirmed' => []], ['replaces' => 'gasket', 'by' => 'wide', 'source' => 'gasket maker', 'gasket_opening' => '88.8 mm', 'confirmed' => []]], 459.2, '88.8 mm'],
-    'the last of two barrels stands' => [[['replaces' => 'barrel', 'by' => 'first', 'source' => 'shop', 'bore' => '87 mm', 'confirmed' => []], ['replaces' => 'barrel', 'by' => 'second', 'source' => 'shop', 'bore' => '88 mm', 'confirmed' => []]], 441.0, '87 mm'],
+    'the last of two barrels stands' => [[['replaces' => 'barrel', 'by' => 'first', 'source' => 'shop', 'bore' => '87.8 mm', 'confirmed' => []], ['replaces' => 'barrel', 'by' => 'second', 'source' => 'shop', 'bore' => '88 mm', 'confirmed' => []]], 441.0, '87.8 mm'],
 ]);
 
 it('says what each changes, what is wrong with it, and what somebody has seen to', function (array $change, array $found) {
     $consequences = array_map(fn (array $each): array => [$each['text'], $each['wrong'], $each['confirmed']], Consequences::of(substituted([$change + ['replaces' => 'barrel', 'by' => 'kit', 'source' => 'piston maker', 'confirmed' => []]])));
     expect($consequences)->toBe($found);
 })->with([
-    'a bore that its gasket does not clear' => [['bore' => '86.8 mm'], [
-        ['Displacement is now 429.0 cm³; compression and fuel change with it.', false, false],
-        ['The head gasket opens 87 mm over a bore of 86.8 mm: too small, it would stand in the bore.', true, false],
+    'a bore that its gasket does not clear' => [['bore' => '87.6 mm'], [
+        ['Displacement is now 437.0 cm³; compression and fuel change with it.', false, false],
+        ['The head gasket opens 87.8 mm over a bore of 87.6 mm: too small, it would stand in the bore.', true, false],
     ]],
-    'one that clears it by half a millimetre' => [['bore' => '86.5 mm', 'confirmed' => ['gasket']], [
+    'one that clears it by more than half a millimetre' => [['bore' => '86.5 mm', 'confirmed' => ['gasket']], [
         ['Displacement is now 426.0 cm³; compression and fuel change with it.', false, false],
-        ['The head gasket opens 87 mm over a bore of 86.5 mm: it clears.', false, true],
+        ['The head gasket opens 87.8 mm over a bore of 86.5 mm: it clears.', false, true],
     ]],
     'a limit that now comes from another maker' => [['limits' => [['quantity' => 'piston_clearance', 'source' => 'piston maker', 'min' => '0.06 mm']], 'confirmed' => ['limits']], [
         ['The piston maker now rules piston clearance.', false, true],

@@ -60,10 +60,12 @@ final readonly class BoreDecided implements Kind
         return 'Bore'.Of::cylinder($state->sheet, $this->cylinder).': '.$this->inShort().($this->reason === '' ? '' : ', '.$this->reason);
     }
 
-    /** "rebore to +0.25". */
+    /** "rebore to +0.25", "new piston, standard". */
     public function inShort(): string
     {
-        return $this->job->value.($this->size === '' ? '' : ' to '.$this->size);
+        $isPiston = $this->job === BoreJob::Piston;
+
+        return ($isPiston ? 'new piston' : $this->job->value).($this->size === '' ? '' : ($isPiston ? ', ' : ' to ').$this->size);
     }
 
     public function inRecord(): RecordPart

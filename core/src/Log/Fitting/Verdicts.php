@@ -6,6 +6,7 @@ use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Fitting\Assessor;
 use Moltrek\Core\Fitting\BoreAdvice;
 use Moltrek\Core\Judgement\Limit;
+use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\Measuring\Readings;
 use Moltrek\Core\Measuring\BoreMap;
 use Moltrek\Core\Measuring\Spot;
@@ -65,8 +66,18 @@ final class Verdicts
         $unread = array_filter($this->spots, fn (Spot $spot): bool => $spot->is('bore')
             && $spot->at->cylinder === $cylinder && $this->readings->at($spot->id) === null);
 
-        return BoreAdvice::on($this->sheet, $unread === [] ? $this->boreMap($cylinder) : null,
-            $this->readings->at('piston.'.$cylinder->id)?->size(), $this->limitOf('piston_clearance.'.$cylinder->id));
+        $state = fn (string $quantity): ?State => $this->of($quantity.'.'.$cylinder->id)?->verdict?->state;
+        $shape = array_filter([$state('out_of_round'), $state('taper')],
+            static fn (?State $found): bool => in_array($found, [State::Out, State::Unsure], true));
+
+        return BoreAdvice::on(
+            $this->sheet,
+            $unread === [] ? $this->boreMap($cylinder) : null,
+            $this->readings->at('piston.'.$cylinder->id)?->size(),
+            $this->limitOf('piston_clearance.'.$cylinder->id),
+            $shape === [],
+            in_array($state('piston_clearance'), [State::Within, State::Worn], true),
+        );
     }
 
     private function assessor(): Assessor

@@ -6,6 +6,7 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Undone;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 
@@ -101,6 +102,16 @@ final class Readings
         $first = $this->first[$spot] ?? null;
 
         return $first === ($this->standing[$spot] ?? null) ? null : $first;
+    }
+
+    /** The smallest of the first readings at the places whose ids begin so: a bore as it was before anybody worked on it. */
+    public function firstSmallest(string $places): ?Length
+    {
+        $first = array_filter($this->first, static fn (string $spot): bool => str_starts_with($spot, $places.'.'), ARRAY_FILTER_USE_KEY);
+        $sizes = array_filter(array_map(fn (Entry $entry): ?Length => $this->of($entry)?->size(), $first));
+
+        return array_reduce($sizes, static fn (?Length $least, Length $size): Length => $least === null || $size->isLessThan($least)
+            ? $size : $least);
     }
 
     /** How far the engine was together when the standing reading of a place was taken. */

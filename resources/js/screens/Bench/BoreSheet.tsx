@@ -82,6 +82,7 @@ export function assessmentOf(job: Job, desk: Desk, id: string): Assessment | und
 
 const WORDS: Record<string, string> = {
     keep: 'Keep it',
+    piston: 'New piston in this bore',
     hone: 'Hone it',
     rebore: 'Rebore',
     replate: 'Have it plated',
@@ -127,6 +128,8 @@ export function DecideBore({ job, cylinder }: { job: Job; cylinder: string }) {
 }
 
 function Way({ bore, job }: { bore: Schemas['BoreAdvice']; job: Job }) {
+    const of = bore.size ? `${bore.decision === 'piston' ? ', ' : ' to '}${bore.size}` : ''
+    const short = `${bore.decision === 'piston' ? 'new piston' : bore.decision}${of}`
     const decide = () =>
         void outbox.add(
             job.number,
@@ -137,10 +140,10 @@ function Way({ bore, job }: { bore: Schemas['BoreAdvice']; job: Job }) {
                 ...(bore.size ? { size: bore.size } : {}),
                 reason: bore.reasons[0] ?? '',
             },
-            `Bore: ${bore.decision}${bore.size ? ` to ${bore.size}` : ''}`,
+            `Bore: ${short}`,
         )
-    const words = `${WORDS[bore.decision ?? ''] ?? bore.decision}${bore.size ? ` to ${bore.size}` : ''}`
-    const done = bore.decided === `${bore.decision}${bore.size ? ` to ${bore.size}` : ''}`
+    const words = `${WORDS[bore.decision ?? ''] ?? bore.decision}${of}`
+    const done = bore.decided === short
     return (
         <button
             type="button"
