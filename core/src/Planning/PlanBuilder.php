@@ -179,9 +179,6 @@ final class PlanBuilder
         foreach ($changes->add as $index => $own) {
             $this->insert($own, "plan.add.$index", $known);
         }
-        foreach ($this->basis->own as $own) {
-            $this->insert($own, '', $known);
-        }
         foreach ($changes->after as $later => $needs) {
             foreach ($known("plan.after.$later", (string) $later) as $id) {
                 foreach ($needs as $index => $need) {
@@ -189,7 +186,8 @@ final class PlanBuilder
                 }
             }
         }
-        $this->constrain($isOfSheet);
+        $this->constrain();
+        array_map($this->insertOfJob(...), $this->basis->own);
 
         return $this->needsFirst();
     }
@@ -210,18 +208,18 @@ final class PlanBuilder
     }
 
     /** @param  list<string>  $needs  by the maker's word */
-    private function require(string $id, array $needs): void
+    private function require(string $id, array $needs, string $why = 'The sheet asks for it first.'): void
     {
         foreach (isset($this->steps[$id]) ? $needs : [] as $need) {
             if (isset($this->steps[$need])) {
                 $this->steps[$id] = $this->steps[$id]->under(
-                    new Access(AccessKind::MakersWord, $need, $id, '', 'The sheet asks for it first.'), $need);
+                    new Access(AccessKind::MakersWord, $need, $id, '', $why), $need);
             }
         }
     }
 
     /**
-     * A step of the sheet's own, or of this job's, where its slab is reached; it stands right after the last one that it needs.
+     * A step of the sheet's own, where its slab is reached.
      *
      * @param  callable(string, string): list<string>  $known  the steps that a name stands for, by the path at which it is named
      */
@@ -234,9 +232,64 @@ final class PlanBuilder
                 array_map(static fn (int $index): string => "$where.$field.$index", array_keys($own->{$field})), $own->{$field}), ...[[]]),
             fn (string $step): bool => isset($this->steps[$step]),
         )), ['needs', 'before']);
-        if ($own->needs !== [] && $needs === [] && $later === []) {
+        if ($own->needs === [] || $needs !== [] || $later !== []) {
+            $this->place($own, $slab, $needs, $later, 'The sheet asks for it first.');
+        }
+    }
+
+    /**
+     * A step that was added on the job. It was true of the plan it was added to; of a plan that has become another, by another
+     * sheet, errand or decision, what it names and is not there counts for nothing, and so does what would come round again.
+     */
+    private function insertOfJob(OwnStep $own): void
+    {
+        $slab = $this->sheet->stack->named($own->slab);
+        if ($slab === null || isset($this->steps[$own->id])) {
             return;
         }
+        $needs = $this->standing($own->needs);
+        $later = array_diff($this->standing($own->before), $needs, $this->allBefore($needs));
+        $this->place($own, $slab, $needs, array_values($later), 'It was put so on this job.');
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string> the steps of this plan that go by these names, be they names of before
+     */
+    private function standing(array $names): array
+    {
+        $now = array_merge(...array_map(fn (string $name): array => FormerSteps::now($name, $this->sheet), $names), ...[[]]);
+
+        return array_values(array_filter($now, fn (string $step): bool => isset($this->steps[$step])));
+    }
+
+    /**
+     * @param  list<string>  $steps
+     * @return list<string> what these wait for, through others or directly
+     */
+    private function allBefore(array $steps): array
+    {
+        $seen = [];
+        while ($steps !== []) {
+            foreach ($this->steps[array_pop($steps)]->order->needs as $need) {
+                if (! isset($seen[$need])) {
+                    $seen[$need] = true;
+                    $steps[] = $need;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($seen));
+    }
+
+    /**
+     * Right after the last one that it needs.
+     *
+     * @param  list<string>  $needs
+     * @param  list<string>  $later
+     */
+    private function place(OwnStep $own, Slab $slab, array $needs, array $later, string $why): void
+    {
         $words = new Words($own->name, $own->why, null, null, $own->torque, $own->tools, $own->caution);
         $asks = new Asks($own->kind === StepKind::Hold ? [$own->question ?? $own->name] : []);
         $step = new Step($own->id, $own->kind, new StepPlace($slab->id, $own->cylinder, $own->cylinder === null ? [] : [$own->cylinder]),
@@ -246,12 +299,12 @@ final class PlanBuilder
         $at = max([0, ...array_map(static fn (int $index): int => $index + 1, array_keys(array_intersect($ids, $needs)))]);
         $this->steps = [...array_slice($this->steps, 0, $at, true), $step->id => $step, ...array_slice($this->steps, $at, null, true)];
         foreach ($later as $id) {
-            $this->require($id, [$own->id]);
+            $this->require($id, [$own->id], $why);
         }
     }
 
     /** Puts the constraints of access on the steps they are about, those of the place where the engine is worked on. */
-    private function constrain(callable $isOfSheet): void
+    private function constrain(): void
     {
         foreach ([...AccessRules::of($this->sheet), ...$this->sheet->work->plan->access] as $access) {
             $applies = $access->where === null || $access->where === $this->basis->worked();

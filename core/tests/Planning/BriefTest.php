@@ -90,7 +90,7 @@ it('adds a step of the job’s own where it was put, a question as a hold', func
         ->and($state->work->steps()['on.head']->order->needs)->toContain('sleeve');
     $again = fn (array $change): string => refusedAt(fn () => Before::of($state)->enter('step_added', json_decode(json_encode((object) ($change + $step)))));
     expect($again([]))->toBe('id')->and($again(['id' => 'x', 'slab' => 'roof']))->toBe('slab')->and($again(['id' => 'x', 'needs' => ['paint']]))->toBe('needs.0')
-        ->and($again(['id' => 'x', 'needs' => ['on.head'], 'before' => ['clean.head']]))->toBe('plan');
+        ->and($again(['id' => 'x', 'needs' => ['on.head'], 'before' => ['clean.head']]))->toBe('before.0');
 });
 
 it('follows what is decided of a bore', function (string $decision, array $has, array $hasNot) {
@@ -188,4 +188,23 @@ it('refuses a sheet whose slabs or keys cannot be so', function (callable $spoil
     'caps in the case' => [fn (stdClass $sheet) => $sheet->valve_train->cam_entry = 'caps', 'valve_train.cam_entry'],
     'a chain without valves' => [fn (stdClass $sheet) => $sheet->valve_train->chain = 'endless', 'valve_train.chain', 'skarn-594'],
     'a cam in the case that lies in the head' => [fn (stdClass $sheet) => $sheet->valve_train->cam_entry = 'in case', 'valve_train.cam_entry', 'ostrel-608'],
+]);
+
+it('replays a step of the job’s own for ever, whatever became of the plan around it', function (array ...$acts) {
+    $step = fn (string $id, array $more): array => ['step_added', $more + ['id' => $id, 'slab' => 'head', 'name' => 'Own '.$id]];
+    $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
+    foreach ([$step('a', ['needs' => ['clean.head']]), $step('b', ['needs' => ['a'], 'before' => ['on.head']]), ...$acts] as $index => [$kind, $payload]) {
+        $entries[] = Entry::stored('e'.$index, $kind, json_decode(json_encode((object) $payload)), $at = $at->modify('+1 minute'), 'TW');
+    }
+    $plan = Build::replay(demoSheet('harbick-421'), $entries, $at)->work->steps();
+    expect($plan)->toHaveKey('b')->and($plan['b']->order->needs)->toBe(array_values(array_intersect(['a'], array_keys($plan))));
+})->with([
+    'as it was' => [['note_written', ['text' => 'x']]],
+    'the step before it struck out' => [['entry_struck', ['entry' => 'e0', 'reason' => 'not needed']]],
+    'a narrower errand' => [['errands_changed', ['errands' => ['look'], 'reason' => 'the bore is good']]],
+    'a third one that goes in a circle, or on a slab that is not there' => [
+        ['step_added', ['id' => 'c', 'slab' => 'head', 'name' => 'Own c', 'needs' => ['on.head'], 'before' => ['clean.head', 'b']]],
+        ['step_added', ['id' => 'd', 'slab' => 'roof', 'name' => 'Own d', 'needs' => ['paint']]],
+    ],
 ]);

@@ -54,7 +54,13 @@ final readonly class StepAdded implements Kind
             }
         }
         $basis = $state->basis();
-        Plan::of($before->sheet, new Basis($basis->errands, $basis->schools, $basis->bores, [...$basis->own, $this->step]));
+        $plan = Plan::of($before->sheet, new Basis($basis->errands, $basis->schools, $basis->bores, [...$basis->own, $this->step]));
+        foreach ($this->step->before as $index => $later) {
+            if (! in_array($this->step->id, $plan[$later]->order->needs, true)) {
+                throw ContradictoryFields::excluded("before.$index", $later, 'What it needs waits for this step.',
+                    'a step that comes after it');
+            }
+        }
     }
 
     public function apply(Totals $totals, Entry $entry): void
