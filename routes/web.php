@@ -8,6 +8,7 @@ use App\Http\Controllers\HabitController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\OwnStepController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\RecordController;
@@ -40,6 +41,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('jobs', [JobController::class, 'store']);
     Route::get('jobs/{job:number}', [JobController::class, 'show'])->middleware('revalidated');
     Route::get('jobs/{job:number}/lift-cost/{slab}', [JobController::class, 'liftCost']);
+    Route::get('jobs/{job:number}/own-steps', [OwnStepController::class, 'choices']);
+    Route::post('jobs/{job:number}/own-steps', [OwnStepController::class, 'keep'])->can(Right::KeepSheet->value);
     Route::post('jobs/{job:number}/entries', EntryController::class);
     Route::post('jobs/{job:number}/preview', PreviewController::class);
     Route::get('jobs/{job:number}/record', [RecordController::class, 'show']);

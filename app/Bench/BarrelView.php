@@ -46,7 +46,15 @@ final readonly class BarrelView
             array_map(static fn (array $item): ConsideredShape => new ConsideredShape($item['size']->label, $item['fits'], $item['why']), $decision->considered ?? []),
             $decision->reasons ?? [],
             $decided?->inShort(), $this->state->decisions->deciderOf($cylinder->id),
+            $this->goesOut($cylinder), $this->state->parts->awayOf($cylinder->id)?->part, $this->state->parts->awayOf($cylinder->id)?->promised,
         );
+    }
+
+    private function goesOut(Cylinder $cylinder): bool
+    {
+        $step = $this->state->work->step('send.bore.'.$cylinder->id);
+
+        return $step !== null && ! $this->state->work->isDone($step);
     }
 
     /** How much of the sheet's hone budget this bore has left: what it was first read at to what it is now. */
@@ -135,27 +143,28 @@ final readonly class BarrelView
 
     private function gapsOf(Cylinder $cylinder): GapPlaceShape
     {
-        $rings = $this->state->sheet->piston->rings;
+        $places = GapSchool::placesOf($this->state->sheet->piston->rings);
+        $rings = array_values(array_filter($this->state->sheet->piston->rings, static fn (Ring $ring): bool => isset($places[$ring->id])));
         $placed = $this->state->decisions->gapsOf($cylinder->id);
-        $school = $placed->school ?? self::usualSchool($rings);
+        $school = $placed->school ?? self::usualSchool($rings, $cylinder);
         $known = $school->angles() ?? [];
         $degrees = static fn (int|float $angle): float => Dimension::Angle->canonicalValue($angle);
 
         return new GapPlaceShape(
             $cylinder->id, $cylinder->name, $school->value, $placed !== null,
-            array_map(static fn (Ring $ring): GapAngleShape => new GapAngleShape($ring->id, $ring->name, match (true) {
-                isset($placed->angles[$ring->id]) => $degrees($placed->angles[$ring->id]),
-                $ring->at !== null => $degrees($ring->at),
-                default => (float) ($known[$ring->id] ?? 0),
+            array_map(static fn (Ring $ring): GapAngleShape => new GapAngleShape($places[$ring->id], $ring->name, match (true) {
+                isset($placed->angles[$places[$ring->id]]) => $degrees($placed->angles[$places[$ring->id]]),
+                $ring->gapIn($cylinder) !== null => $degrees($ring->gapIn($cylinder)),
+                default => (float) ($known[$places[$ring->id]] ?? 0),
             }), $rings),
             array_map(static fn (KeptOff $arc): KeepOffShape => new KeepOffShape($degrees($arc->from), $degrees($arc->to), $arc->why), $this->state->sheet->piston->keepOff),
         );
     }
 
     /** @param  list<Ring>  $rings */
-    private static function usualSchool(array $rings): GapSchool
+    private static function usualSchool(array $rings, Cylinder $cylinder): GapSchool
     {
-        $pegged = array_filter($rings, static fn (Ring $ring): bool => $ring->at !== null) !== [];
+        $pegged = array_filter($rings, static fn (Ring $ring): bool => $ring->gapIn($cylinder) !== null) !== [];
         $expander = array_filter($rings, static fn (Ring $ring): bool => $ring->kind === RingKind::Expander) !== [];
 
         return $pegged ? GapSchool::Pegs : ($expander ? GapSchool::Quarters : GapSchool::Opposed);

@@ -2,6 +2,7 @@
 
 namespace App\Bench;
 
+use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Fastener;
 use Moltrek\Core\Sheet\Slab;
@@ -28,6 +29,12 @@ final readonly class BoltBoard
         }
 
         return $boards;
+    }
+
+    /** @return list<self> of the slabs that a job takes off, from the top */
+    public static function outIn(Scope $scope): array
+    {
+        return array_values(array_filter(self::all($scope->sheet), static fn (self $board): bool => $scope->opens($board->slab)));
     }
 
     public function width(): float

@@ -44,6 +44,6 @@ final readonly class PartsView
 
             return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
                 $moved === null || $moved->place === $part->place ? null : $moved->place, $moved?->reason, $moved !== null);
-        }, array_values(HomePart::on($this->state->sheet)));
+        }, array_values(HomePart::outIn($this->state->scope())));
     }
 }

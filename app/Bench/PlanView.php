@@ -12,11 +12,14 @@ use App\Http\Shapes\LedgerItemShape;
 use App\Http\Shapes\LiftCostShape;
 use App\Http\Shapes\LiftItemShape;
 use App\Http\Shapes\NextShape;
+use App\Http\Shapes\QuestionShape;
 use App\Http\Shapes\SchoolOptionShape;
 use App\Http\Shapes\SchoolShape;
 use App\Http\Shapes\StepShape;
 use App\Http\Shapes\WaitShape;
+use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Fitting\VerdictAccepted;
 use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerItem;
@@ -93,10 +96,11 @@ final readonly class PlanView
             $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
             $needs,
             array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
-            $work->voidBecause($step), $this->asks($step),
+            $work->voidBecause($step), $this->asks($step), $this->questions($step),
             array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
             $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id),
             $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
+            in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
         );
     }
 
@@ -110,6 +114,21 @@ final readonly class PlanView
 
             return new AskShape($item, $text, $answer?->by, $answer?->said instanceof HoldWaived ? $answer->said->reason : null);
         }, array_keys($step->asks->items), $step->asks->items);
+    }
+
+    /** @return list<QuestionShape> */
+    private function questions(Step $step): array
+    {
+        $questions = $this->state->work->questions;
+
+        return array_map(static function (Assessment $each) use ($questions): QuestionShape {
+            $accepted = $questions->acceptanceOf($each);
+
+            return new QuestionShape(
+                $each->subject->id, $each->subject->name, $each->verdict->state->value ?? '', $each->verdict->words ?? '', $each->verdict->reason ?? '', $each->lastSpot(),
+                $accepted?->by, $accepted?->said instanceof VerdictAccepted ? $accepted->said->reason : null,
+            );
+        }, $questions->of($step));
     }
 
     /** @return list<WaitShape> */

@@ -29,7 +29,7 @@ final readonly class StackView
 
         return new JobStackShape(
             array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
-            array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::all($sheet)),
+            array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
             array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),
         );
     }
@@ -50,7 +50,7 @@ final readonly class StackView
         $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
         $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
-        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $slab->note,
+        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->state->slabs->words($slab), $slab->note,
             count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columnOf($slab), $slab->kind->isBeside());
     }
 

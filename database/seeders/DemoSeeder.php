@@ -14,6 +14,8 @@ use App\Models\Shelf;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
@@ -71,6 +73,7 @@ final class DemoSeeder extends Seeder
             ['c1', 'caliper C1', 'caliper', '0.03 mm', '0.02 mm', [], '0 to 150 mm', '0.01 mm', -200, 165],
             ['d1', 'dial indicator D1', 'dial indicator', '0.005 mm', null, [], '0 to 10 mm', '0.01 mm', -90, 275],
             ['f1', 'feeler leaves F1', 'feeler leaves', null, null, $leaves, '0.02 to 1.00 mm', null, -120, 245],
+            ['g1', 'small-hole gauges G1', 'small-hole gauge', '0.002 mm', null, [], '3 to 25 mm', null, -40, 325],
             ['m2', 'micrometer M2', 'micrometer', '0.002 mm', '0.001 mm', [], '50 to 75 mm', '0.001 mm', -40, 325],
             ['m3', 'micrometer M3', 'micrometer', '0.003 mm', '0.002 mm', [], '75 to 100 mm', '0.001 mm', -40, 325],
             ['m4', 'micrometer M4', 'micrometer', '0.002 mm', '0.001 mm', [], '0 to 25 mm', '0.001 mm', -400, -35],
@@ -316,11 +319,19 @@ final class DemoSeeder extends Seeder
                 return;
             }
             $at = min($step->id === $until ? $latest : $at->addMinutes($step->minutes), $latest);
-            $this->enter($job, $who, $at, ...self::doing($step));
+            $this->enter($job, $who, $at, ...self::accepting($state, $step), ...self::doing($step));
             if ($step->id === $until) {
                 return;
             }
         }
+    }
+
+    /** @return list<array{string, array<string, mixed>}> verdicts that its hold would close over, taken upon oneself */
+    private static function accepting(BuildState $state, Step $step): array
+    {
+        return array_map(static fn (Assessment $each): array => ['verdict_accepted', [
+            'verdict' => $each->subject->id, 'state' => $each->verdict?->state->value, 'reason' => 'read twice, the same; Isla has seen it',
+        ]], $state->work->questions->open($step));
     }
 
     /** @return list<array{string, array<string, mixed>}> what is entered when a step is done; a hold of two is answered by two */
@@ -355,7 +366,7 @@ final class DemoSeeder extends Seeder
             $low = $limit->min ?? ($limit->max ?? 0) * 0.4;
             $middle = ($low + ($limit->max ?? $low * 1.004)) / 2;
             $tool = $this->usualTool($spot);
-            $entries[] = [$day, $at->format('H:i'), $who, 'reading_taken', ['spot' => $spot->id, 'reading' => self::plausible($spot, $middle)] + ($tool === null ? [] : ['tool' => $tool])];
+            $entries[] = [$day, $at->format('H:i'), $who, 'reading_taken', ['spot' => $spot->id, 'reading' => self::plausible($spot, $middle)] + array_filter(['tool' => $tool, 'set_with' => $spot->form() === EntryForm::HoleAndShaft ? 'g1' : null])];
             $at = $at->addMinutes(2);
         }
 

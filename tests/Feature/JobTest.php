@@ -43,7 +43,7 @@ it('says what a reading would mean before it is entered', function () {
 
 it('asks once about a figure that is far off, and refuses what is no figure', function () {
     $preview = fn (mixed $reading) => $this->actingAs($this->person())->postJson('/api/jobs/214/preview', ['spot' => 'piston.1', 'reading' => $reading]);
-    expect($preview('5.495 mm')->json('question'))->toContain('5.495 mm')->toContain('Is the unit right');
+    expect($preview('5.495 mm')->json('question'))->toContain('5.495 mm')->toContain('Are the unit and the decimal point right');
     expect($preview('54.95 mm')->json('question'))->toBeNull();
     expect($preview('54.95')->json('refusal.field'))->toBe('reading');
 });

@@ -45,7 +45,7 @@ final class PreviewController
 
         return new JsonResponse(new PreviewShape(
             $reading?->bracket() === null ? $reading?->size()?->written() : null,
-            $reading === null ? null : Plausibility::question($reading, $state->sheet->geometry->bore),
+            $reading === null ? null : Plausibility::question($reading, $state->sheet, $state->readings->beside($reading->spot)),
             null,
             array_map(static fn (Assessment $assessment): AssessmentShape => $view->assessment($assessment), array_values($touched)),
         ));

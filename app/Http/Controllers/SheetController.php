@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Actions\KeepSheet;
 use App\Bench\SheetView;
 use App\Calculations\JsonText;
 use App\Http\SentDocument;
@@ -11,12 +12,8 @@ use App\Models\Sheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 use JsonException;
-use Moltrek\Core\Planning\Plan;
-use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
-use Moltrek\Core\Sheet\EngineSheet;
 use OpenApi\Attributes as OA;
 use stdClass;
 
@@ -55,7 +52,7 @@ final class SheetController
             new OA\Response(response: 200, description: 'The sheet as entered', content: new OA\JsonContent(ref: SheetShape::class)),
             new OA\Response(response: 422, description: 'The sheet contradicts itself', content: new OA\JsonContent(ref: ProblemShape::class)),
         ])]
-    public function store(Request $request): JsonResponse
+    public function store(Request $request, KeepSheet $keep): JsonResponse
     {
         $text = SentDocument::of($request, 'document')->text('document', 400_000);
         try {
@@ -64,7 +61,7 @@ final class SheetController
             throw MalformedDocument::wrongSort($error->getMessage(), 'JSON')->under('document');
         }
 
-        return new JsonResponse(SheetView::of(self::underLock(static fn (): Sheet => self::entered($document))));
+        return new JsonResponse(SheetView::of($keep($document)));
     }
 
     #[OA\Post(path: '/api/sheets/{slug}/findings', summary: 'Keep a finding for the next engine of its kind: a new version of the sheet', tags: ['sheets'],
@@ -74,46 +71,14 @@ final class SheetController
             new OA\Response(response: 200, description: 'The sheet with it', content: new OA\JsonContent(ref: SheetShape::class)),
             new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),
         ])]
-    public function find(Request $request, string $slug): JsonResponse
+    public function find(Request $request, string $slug, KeepSheet $keep): JsonResponse
     {
         $sent = SentDocument::of($request, 'text', 'from');
         $finding = (object) ['text' => $sent->text('text', 300), 'from' => $sent->text('from', 60)];
 
-        return new JsonResponse(SheetView::of(self::underLock(static function () use ($slug, $finding): Sheet {
-            $document = JsonText::decode(self::newest($slug)->document);
-            assert($document instanceof stdClass);
+        return new JsonResponse(SheetView::of($keep->changed($slug, static function (stdClass $document) use ($finding): void {
             $document->findings = [...(is_array($document->findings ?? null) ? $document->findings : []), $finding];
-
-            return self::entered($document);
         })));
-    }
-
-    /**
-     * Versions are counted one after another: whoever comes second sees what the first has written.
-     *
-     * @param  callable(): Sheet  $write
-     */
-    private static function underLock(callable $write): Sheet
-    {
-        return DB::transaction(static function () use ($write): Sheet {
-            DB::statement('lock table engine_sheets in share row exclusive mode');
-
-            return $write();
-        });
-    }
-
-    /** A sheet, or the next version of one that is there. */
-    private static function entered(mixed $document): Sheet
-    {
-        $engine = EngineSheet::read($document);
-        Plan::of($engine);
-        $newest = Sheet::newest($engine->identity->id);
-        $text = JsonText::encode($document);
-        if ($newest !== null && JsonText::encode(JsonText::decode($newest->document)) === $text) {
-            throw ContradictoryFields::excluded('document', $engine->identity->id, 'This is the version that is there already.', 'a change')->under('');
-        }
-
-        return Sheet::query()->create(['slug' => $engine->identity->id, 'version' => ($newest->version ?? 0) + 1, 'document' => $text]);
     }
 
     private static function newest(string $slug): Sheet

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Bench\BoltBoard;
+use App\Bench\JobLog;
 use App\Models\Job;
 use Dompdf\Dompdf;
 use Illuminate\Http\Response;
@@ -24,12 +25,12 @@ final class TrayController
         abort(404);
     }
 
-    #[OA\Get(path: '/api/jobs/{number}/trays.pdf', summary: 'Every bolt board of an engine, one a page, at true scale', tags: ['trays'],
+    #[OA\Get(path: '/api/jobs/{number}/trays.pdf', summary: 'The bolt boards of what a job takes off, one a page, at true scale', tags: ['trays'],
         parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
         responses: [new OA\Response(response: 200, description: 'PDF', content: new OA\MediaType(mediaType: 'application/pdf'))])]
     public function pdf(Job $job): Response
     {
-        $boards = BoltBoard::all($job->sheet->engine());
+        $boards = BoltBoard::outIn(JobLog::state($job)->scope());
         $pages = array_map(static fn (BoltBoard $board): string => sprintf('<div class="board"><img src="data:image/svg+xml;base64,%s" style="width: %.1fmm; height: %.1fmm"></div>', base64_encode($board->svg()), $board->width(), $board->height()), $boards);
         $wide = array_filter($boards, static fn (BoltBoard $board): bool => $board->width() > 190) !== [];
         $pdf = new Dompdf(['isRemoteEnabled' => false, 'tempDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache')]);

@@ -30,6 +30,8 @@ final readonly class AssessmentShape
         public ?string $figure,
         #[OA\Property]
         public ?float $doubt,
+        #[OA\Property(description: 'a reading it follows from names no tool, so that its doubt is unknown')]
+        public bool $doubtIsUnknown,
         #[OA\Property]
         public ?VerdictShape $verdict,
         #[OA\Property]

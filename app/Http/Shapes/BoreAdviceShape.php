@@ -43,6 +43,12 @@ final readonly class BoreAdviceShape
         public ?string $decided,
         #[OA\Property]
         public ?string $decidedBy,
+        #[OA\Property(description: 'whether it is to go out and has not been looked over since')]
+        public bool $goesOut,
+        #[OA\Property(description: 'where it is, while it is out')]
+        public ?string $away,
+        #[OA\Property(description: 'the day it is promised for, while it is out')]
+        public ?string $promised,
     ) {
     }
 }

@@ -20,6 +20,8 @@ final readonly class SlabShape
         public string $drawnAs,
         #[OA\Property]
         public string $state,
+        #[OA\Property(description: 'how it lies, in words')]
+        public string $lies,
         #[OA\Property]
         public ?string $note,
         #[OA\Property]

@@ -14,6 +14,7 @@ final readonly class StepShape
      * @param  list<string>  $needs
      * @param  list<BlockageShape>  $blockedBy
      * @param  list<AskShape>  $asks
+     * @param  list<QuestionShape>  $questions
      * @param  list<string>  $spots
      * @param  list<string>  $answerers
      */
@@ -56,6 +57,8 @@ final readonly class StepShape
         public ?string $voidBecause,
         #[OA\Property(items: new OA\Items(ref: AskShape::class))]
         public array $asks,
+        #[OA\Property(description: 'for a hold: verdicts that it would close over', items: new OA\Items(ref: QuestionShape::class))]
+        public array $questions,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $spots,
         #[OA\Property]
@@ -70,6 +73,8 @@ final readonly class StepShape
         public ?string $access,
         #[OA\Property(description: 'why it does not apply here, where somebody said so')]
         public ?string $aside,
+        #[OA\Property(description: 'whether somebody added it on this job')]
+        public bool $isOwn,
     ) {
     }
 }

@@ -21,7 +21,17 @@ final readonly class Assessment
         public array $intervals = [],
         public ?Filing $filing = null,
         public array $trials = [],
+        public bool $doubtIsUnknown = false,
     ) {
+    }
+
+    /** The same, said that nobody knows how far a reading of it may be out, where no tool is named. */
+    public function with(bool $unknownDoubt): self
+    {
+        return ! $unknownDoubt ? $this : new self(
+            $this->subject, $this->verdict?->remarking('No tool is named: how far it may be out is unknown.'),
+            $this->figure, null, $this->intervals, $this->filing, $this->trials, true,
+        );
     }
 
     /** The spot that decides it: of several readings the last. */

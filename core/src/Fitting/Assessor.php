@@ -24,17 +24,24 @@ use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /** Judges everything that the readings of an engine allow to be judged. */
-final readonly class Assessor
+final class Assessor
 {
     private const SHAPE = ['bore_size' => 'Bore size', 'out_of_round' => 'Out of round', 'taper' => 'Taper'];
+
+    /** @var array<string, BoreMap|null> by cylinder */
+    private array $maps = [];
 
     /**
      * @param  array<string, Spot>  $spots
      * @param  array<string, Reading>  $readings  the standing reading of each spot
      * @param  array<string, SourceChoice>  $choices  by scope
      */
-    public function __construct(private EngineSheet $sheet, private array $spots, private array $readings, private array $choices)
-    {
+    public function __construct(
+        private readonly EngineSheet $sheet,
+        private readonly array $spots,
+        private readonly array $readings,
+        private readonly array $choices,
+    ) {
     }
 
     /** @return array<string, Assessment> by id, in the order of the spots */
@@ -61,6 +68,9 @@ final readonly class Assessor
     /** The bore map of a cylinder, as far as it has been read. */
     public function map(Cylinder $cylinder): ?BoreMap
     {
+        if (array_key_exists($cylinder->id, $this->maps)) {
+            return $this->maps[$cylinder->id];
+        }
         $points = [];
         foreach ($this->spotsOf('bore', $cylinder) as $spot) {
             $diameter = ($this->readings[$spot->id] ?? null)?->diameter();
@@ -69,7 +79,7 @@ final readonly class Assessor
             }
         }
 
-        return $points === [] ? null : BoreMap::of($points);
+        return $this->maps[$cylinder->id] = $points === [] ? null : BoreMap::of($points);
     }
 
     private function clearance(Cylinder $cylinder): Assessment
@@ -87,7 +97,7 @@ final readonly class Assessor
         return self::fitted($subject, Clearance::of(
             self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading),
             $subject->source->limit, Wordings::pistonClearance(),
-        ));
+        ))->with(self::lackTool([$pistonReading, ...$boreReadings]));
     }
 
     /** @return list<Assessment> size, out-of-round and taper: where the sheet limits them, or the map says something of them */
@@ -109,19 +119,20 @@ final readonly class Assessor
             'taper' => array_filter([$map->worstTaper()]),
         ];
         $verdicts = $this->shapeVerdicts($map, $bores, $subjects);
+        $lack = self::lackTool($this->read($bores));
 
-        return array_values(array_map(static function (Subject $subject) use ($figures, $verdicts): Assessment {
+        return array_values(array_map(static function (Subject $subject) use ($figures, $verdicts, $lack): Assessment {
             $read = $figures[$subject->scope];
             [$verdict, $doubt] = $verdicts[$subject->scope];
 
             return $read === [] ? new Assessment($subject)
-                : new Assessment(
+                : (new Assessment(
                     $subject,
                     $verdict,
                     self::range($read[0], $read[count($read) - 1]),
                     $doubt,
                     self::around($doubt, ...$read),
-                );
+                ))->with($lack);
         }, $limited));
     }
 
@@ -155,30 +166,31 @@ final readonly class Assessor
 
         return match (true) {
             $reading === null => new Assessment($subject),
-            $said instanceof Answer => new Assessment($subject, Verdict::answered($spot->measurable->wording, $said->good), $reading->text),
+            $said instanceof Answer => new Assessment($subject,
+                Verdict::answered(Wordings::on($this->sheet, $spot->measurable), $said->good), $reading->text),
             $said instanceof HoleAndShaft => $this->fit($subject, $reading, $said),
-            $said instanceof Leaves => self::bracketed($subject, $reading, $said),
-            default => self::figure($subject, $reading),
+            $said instanceof Leaves => $this->bracketed($subject, $reading, $said),
+            default => $this->figure($subject, $reading),
         };
     }
 
-    private static function figure(Subject $subject, Reading $reading): Assessment
+    private function figure(Subject $subject, Reading $reading): Assessment
     {
         $interval = $reading->interval();
 
         return $interval === null ? new Assessment($subject)
-            : new Assessment(
+            : (new Assessment(
                 $subject,
-                Verdict::of($subject->source->limit, $subject->quantity->wording, $interval),
+                Verdict::of($subject->source->limit, Wordings::on($this->sheet, $subject->quantity), $interval),
                 $reading->text,
                 intervals: [$interval],
-            );
+            ))->with($reading->lacksTool());
     }
 
-    private static function bracketed(Subject $subject, Reading $reading, Leaves $said): Assessment
+    private function bracketed(Subject $subject, Reading $reading, Leaves $said): Assessment
     {
         $limit = $subject->source->limit;
-        $gap = RingGap::of($said->bracket, $limit, $reading->shelf(), $subject->quantity->wording);
+        $gap = RingGap::of($said->bracket, $limit, $reading->shelf(), Wordings::on($this->sheet, $subject->quantity));
         $mayBeFiled = $reading->spot->is('ring_gap') && $gap->verdict->state !== State::Unsure;
 
         return new Assessment($subject, $gap->verdict, $reading->text,
@@ -189,13 +201,13 @@ final readonly class Assessor
 
     private function fit(Subject $subject, Reading $reading, HoleAndShaft $said): Assessment
     {
-        $doubt = self::coarsest($reading->tool);
+        [$doubt, $with] = [self::coarsest($reading->tool), self::coarsest($reading->setWith)];
+        $combined = $said->hole->isDeviation() ? new ClearanceDoubt($doubt, $with, $doubt, Length::zero())
+            : ClearanceDoubt::byTransfer($with, $doubt, $reading->tool?->fixedLength() ?? Length::zero());
 
         return self::fitted($subject, Clearance::of(
-            [$said->hole], $said->shaft,
-            new ClearanceDoubt($doubt, self::coarsest($reading->setWith), $doubt, Length::zero()),
-            $subject->source->limit, $subject->quantity->wording,
-        ));
+            [$said->hole], $said->shaft, $combined, $subject->source->limit, Wordings::on($this->sheet, $subject->quantity),
+        ))->with($reading->lacksTool());
     }
 
     private static function fitted(Subject $subject, Clearance $clearance): Assessment
@@ -258,6 +270,12 @@ final readonly class Assessor
             $setting, $pistonDoubt,
             $oneTool ? Length::smallest($piston->tool->fixedLength(), $setting, $pistonDoubt) : Length::zero(),
         );
+    }
+
+    /** @param  list<Reading>  $readings */
+    private static function lackTool(array $readings): bool
+    {
+        return array_filter($readings, static fn (Reading $reading): bool => $reading->lacksTool()) !== [];
     }
 
     private static function coarsest(?Tool ...$tools): Length

@@ -21,6 +21,17 @@ final readonly class ClearanceDoubt
     ) {
     }
 
+    /**
+     * A hole felt by a gauge that one micrometer then reads, as it reads the shaft: √(gauge² + 2·(micrometer² − fixed²)), for
+     * the fixed error of the micrometer moves both the same way.
+     */
+    public static function byTransfer(Length $gauge, Length $micrometer, Length $fixed): self
+    {
+        $own = Length::ofNanometres(sqrt(max(0, $micrometer->nanometres ** 2 - $fixed->nanometres ** 2)));
+
+        return new self(Length::ofNanometres(hypot($gauge->nanometres, $own->nanometres)), Length::zero(), $own, Length::zero());
+    }
+
     /** @throws OutOfDomain when more is shared than either reading has */
     public function combined(bool $throughSetting): Length
     {

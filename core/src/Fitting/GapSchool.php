@@ -2,6 +2,9 @@
 
 namespace Moltrek\Core\Fitting;
 
+use Moltrek\Core\Sheet\Ring;
+use Moltrek\Core\Sheet\RingKind;
+
 /** Where good mechanics put the ring gaps. Angles in degrees, clockwise from the exhaust, seen on the crown. */
 enum GapSchool: string
 {
@@ -13,6 +16,29 @@ enum GapSchool: string
 
     /** The rings a school knows, from the crown down. */
     public const RINGS = ['top', 'second', 'upper_rail', 'expander', 'lower_rail'];
+
+    /**
+     * Under which of these names a ring of the set is placed: by what it is, from the crown down, whatever the sheet calls it.
+     *
+     * @param  list<Ring>  $rings
+     * @return array<string, string> by the ring's id; a third compression ring has no place of its own
+     */
+    public static function placesOf(array $rings): array
+    {
+        $left = [
+            RingKind::Compression->value => ['top', 'second'], RingKind::Expander->value => ['expander'],
+            RingKind::OilRail->value => ['upper_rail', 'lower_rail'], RingKind::OilOnePiece->value => ['upper_rail'],
+        ];
+        $places = [];
+        foreach ($rings as $ring) {
+            $place = array_shift($left[$ring->kind->value]);
+            if ($place !== null) {
+                $places[$ring->id] = $place;
+            }
+        }
+
+        return $places;
+    }
 
     /** @return array<string, int>|null by ring; null where somebody must say */
     public function angles(): ?array

@@ -7,7 +7,8 @@ use Moltrek\Core\Sheet\SourceKind;
 
 /**
  * Decides whose figure rules: the range of the first source in the quantity's order that states one, with the service
- * limits of the first that states those; they are used together. A choice overrules either.
+ * limits of the first that states those; they are used together. An end that they do not state is that of the next source
+ * that does. A choice overrules either.
  * Source: shop practice; the maker of the part that suffers rules it.
  */
 final class Ruling
@@ -17,12 +18,13 @@ final class Ruling
     {
         $range = self::pick($stated, $choice?->range, static fn (SheetLimit $limit): bool => $limit->limit->hasRange());
         $service = self::pick($stated, $choice?->service, static fn (SheetLimit $limit): bool => $limit->limit->hasService());
-        if ($range === null) {
-            return new Source(null, $service?->source, $service?->limit, $choice?->reason, $stated);
+        $limit = $range === null || $service === null || $service === $range
+            ? ($range ?? $service)?->limit : $range->limit->withServiceOf($service->limit);
+        foreach ($stated as $next) {
+            $limit = $limit?->withMissingEndsOf($next->limit);
         }
-        $limit = $service === null || $service === $range ? $range->limit : $range->limit->withServiceOf($service->limit);
 
-        return new Source($range->source, $service?->source, $limit, $choice?->reason, $stated);
+        return new Source($range?->source, $service?->source, $limit, $choice?->reason, $stated);
     }
 
     /**

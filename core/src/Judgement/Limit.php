@@ -13,6 +13,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
  */
 final readonly class Limit
 {
+    /** @param  array<string, string|null>  $borrowed  who states an end that the source of the others does not, by its name */
     private function __construct(
         public Dimension $dimension,
         public int|float|null $min,
@@ -21,7 +22,7 @@ final readonly class Limit
         public int|float|null $serviceMax,
         public ?string $source,
         public ?string $serviceSource,
-        private bool $decides,
+        private array $borrowed = [],
     ) {
     }
 
@@ -59,15 +60,14 @@ final readonly class Limit
                 );
             }
         }
-        $decides = $min !== null || $max !== null || $serviceMin !== null || $serviceMax !== null;
 
-        return new self($dimension, $min, $max, $serviceMin, $serviceMax, $source, $serviceSource, $decides);
+        return new self($dimension, $min, $max, $serviceMin, $serviceMax, $source, $serviceSource);
     }
 
     /** Nothing can be said: an empty limit, or a nominal figure without a tolerance. */
     public static function undecided(Dimension $dimension): self
     {
-        return new self($dimension, null, null, null, null, null, null, false);
+        return new self($dimension, null, null, null, null, null, null);
     }
 
     /** The same limit, its range and its service limits both stated by this source. */
@@ -83,7 +83,6 @@ final readonly class Limit
             $this->serviceMax,
             $source,
             $service ? $source : null,
-            $this->decides,
         );
     }
 
@@ -109,12 +108,73 @@ final readonly class Limit
         $serviceMin = $other->serviceMin !== null && $bottom !== null ? min($other->serviceMin, $bottom) : $other->serviceMin;
         $serviceMax = $other->serviceMax !== null && $top !== null ? max($other->serviceMax, $top) : $other->serviceMax;
 
-        return new self($this->dimension, $this->min, $this->max, $serviceMin, $serviceMax, $this->source, $other->serviceSource, true);
+        return new self($this->dimension, $this->min, $this->max, $serviceMin, $serviceMax, $this->source, $other->serviceSource,
+            array_diff_key($this->borrowed, ['service_min' => 1, 'service_max' => 1]) + array_diff_key($other->borrowed,
+                ['min' => 1, 'max' => 1]));
+    }
+
+    /**
+     * This limit with the ends it does not state taken from another that states them. An end that would cross those of this
+     * limit is left missing.
+     */
+    public function withMissingEndsOf(self $other): self
+    {
+        $crosses = static fn (int|float|null $lower, int|float|null $upper): bool => $lower !== null && $upper !== null && $lower > $upper;
+        $ends = ['min' => $this->min, 'max' => $this->max, 'service_min' => $this->serviceMin, 'service_max' => $this->serviceMax];
+        $theirs = ['min' => $other->min, 'max' => $other->max, 'service_min' => $other->serviceMin, 'service_max' => $other->serviceMax];
+        $borrowed = $this->borrowed;
+        foreach ($ends as $name => $end) {
+            $try = [...$ends, $name => $theirs[$name]];
+            if ($end === null && $theirs[$name] !== null
+                && ! $crosses($try['service_min'], $try['min']) && ! $crosses($try['service_min'], $try['max'])
+                && ! $crosses($try['min'], $try['max']) && ! $crosses($try['min'], $try['service_max'])
+                && ! $crosses($try['max'], $try['service_max']) && ! $crosses($try['service_min'], $try['service_max'])) {
+                $ends = $try;
+                $borrowed[$name] = $other->sourceOf($name);
+            }
+        }
+
+        return new self($this->dimension, $ends['min'], $ends['max'], $ends['service_min'], $ends['service_max'],
+            $this->source, $this->serviceSource, $borrowed);
+    }
+
+    /** Who states an end. */
+    private function sourceOf(string $end): ?string
+    {
+        return $this->borrowed[$end] ?? (str_starts_with($end, 'service') ? $this->serviceSource : $this->source);
+    }
+
+    /** @return list<End> from the tightest up: service min, min, max, service max */
+    public function ends(): array
+    {
+        return array_values(array_filter(
+            [$this->endAt('service_min'), $this->endAt('min'), $this->endAt('max'), $this->endAt('service_max')]));
+    }
+
+    /** The end that is crossed on a side where this zone begins: of what is worn the as-new one, of what is out the last one. */
+    public function crossedInto(Zone $zone, Side $side): ?End
+    {
+        [$asNew, $service] = $side === Side::High ? ['max', 'service_max'] : ['min', 'service_min'];
+
+        return match ($zone) {
+            Zone::Within => null,
+            Zone::Worn => $this->endAt($asNew) ?? $this->endAt($service),
+            Zone::Out => $this->endAt($service) ?? $this->endAt($asNew),
+        };
+    }
+
+    private function endAt(string $name): ?End
+    {
+        $at = match ($name) {
+            'min' => $this->min, 'max' => $this->max, 'service_min' => $this->serviceMin, default => $this->serviceMax,
+        };
+
+        return $at === null ? null : new End($at, str_starts_with($name, 'service'), $this->sourceOf($name));
     }
 
     public function decides(): bool
     {
-        return $this->decides;
+        return $this->hasRange() || $this->hasService();
     }
 
     /** The zone of a figure, and the side it leaves by; a boundary belongs to the better zone. */

@@ -51,9 +51,9 @@ final readonly class Ruler
     private static function marks(Limit $limit): array
     {
         $marks = [];
-        foreach ([[$limit->serviceMin, true], [$limit->min, false], [$limit->max, false], [$limit->serviceMax, true]] as [$at, $service]) {
-            if ($at !== null && ! in_array($at, array_column($marks, 'at'), true)) {
-                $marks[] = ['at' => $at, 'service' => $service, 'source' => $service ? $limit->serviceSource : $limit->source];
+        foreach ($limit->ends() as $end) {
+            if (! in_array($end->at, array_column($marks, 'at'), true)) {
+                $marks[] = ['at' => $end->at, 'service' => $end->service, 'source' => $end->source];
             }
         }
 

@@ -16,6 +16,12 @@ enum State: string
         return self::from($zone->value);
     }
 
+    /** Whether nothing closes over it unless somebody takes it upon himself by name. */
+    public function asksForAName(): bool
+    {
+        return $this === self::Out || $this === self::Unsure;
+    }
+
     /** How urgently it asks for attention, for "worst first". */
     public function gravity(): int
     {

@@ -80,14 +80,12 @@ final readonly class Verdict
             -1 => Side::High,
             default => null,
         };
-        $margin = $limit->margin(
-            min(array_map(static fn (Interval $interval): int|float => $interval->lowFigure(), $intervals)),
-            max(array_map(static fn (Interval $interval): int|float => $interval->highFigure(), $intervals)),
-        );
+        $least = min(array_map(static fn (Interval $interval): int|float => $interval->lowFigure(), $intervals));
+        $most = max(array_map(static fn (Interval $interval): int|float => $interval->highFigure(), $intervals));
         $state = $span->isOne() ? State::of($span->best) : State::Unsure;
 
-        return new self($state, $side, $span, $margin, $limit,
-            $wording->reason($state, $side, $limit, $span, $margin),
+        return new self($state, $side, $span, $limit->margin($least, $most), $limit,
+            $wording->reason($state, $side, $limit, $span, $least, $most),
             $wording->action($state, $side),
             $wording->words($state, $side));
     }
@@ -95,16 +93,18 @@ final readonly class Verdict
     /** The verdict with another advice: which leaf would settle it, how much to file. */
     public function advising(?string $action): self
     {
-        return new self(
-            $this->state,
-            $this->side,
-            $this->span,
-            $this->margin,
-            $this->limit,
-            $this->reason,
-            $action,
-            $this->words,
-        );
+        return $this->saying($this->reason, $action);
+    }
+
+    /** The verdict with one more sentence to its reason. */
+    public function remarking(string $sentence): self
+    {
+        return $this->saying($this->reason.' '.$sentence, $this->action);
+    }
+
+    private function saying(string $reason, ?string $action): self
+    {
+        return new self($this->state, $this->side, $this->span, $this->margin, $this->limit, $reason, $action, $this->words);
     }
 
     /** @return array<string, mixed> */

@@ -23,32 +23,58 @@ final readonly class Wording
     ) {
     }
 
-    /** One sentence that says why. */
-    public function reason(State $state, ?Side $side, Limit $limit, ZoneSpan $span, int|float|null $margin): string
+    /**
+     * One sentence that says why: which limit was crossed, whose it is and by how much; what is to spare where none was.
+     *
+     * @param  int|float  $low  the least figure that was judged, as $high the greatest
+     */
+    public function reason(State $state, ?Side $side, Limit $limit, ZoneSpan $span, int|float $low, int|float $high): string
     {
-        $end = $side === Side::High ? $this->high : $this->low;
-        $by = $margin === null ? '' : ' by '.$limit->dimension->written(abs($margin));
+        $what = ucfirst($this->what);
         $source = $limit->source === null ? '' : ' ('.$limit->source.')';
+        $past = static function (Zone $zone) use ($limit, $side, $low, $high): string {
+            $end = $side === null ? null : $limit->crossedInto($zone, $side);
+
+            return $end === null ? '' : $end->named($limit, $side === Side::High ? $high - $end->at : $end->at - $low);
+        };
 
         return match ($state) {
-            State::Within => sprintf(
-                '%s lies inside the limit%s%s.',
-                ucfirst($this->what),
-                $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare',
-                $source,
-            ),
-            State::Worn => sprintf('%s is past the as-new range%s%s, and inside the service limit.', ucfirst($this->what), $by, $source),
-            State::Out => sprintf('%s is %s%s%s.', ucfirst($this->what), $side === null ? 'out both ways' : $end, $by, $source),
+            State::Within => sprintf('%s lies inside the limit%s%s.', $what, $this->toSpare($limit, $low, $high), $source),
+            State::Worn => $side === null
+                ? sprintf('%s is past the as-new range both ways, and inside the service limits%s.', $what, $source)
+                : sprintf('%s is past %s, and inside %s.', $what, $past(Zone::Worn),
+                    $limit->crossedInto(Zone::Out, $side)?->named($limit) ?? ''),
+            State::Out => $side === null ? sprintf('%s is out both ways%s.', $what, $source)
+                : sprintf('%s is %s: past %s.', $what, $side === Side::High ? $this->high : $this->low, $past(Zone::Out)),
             State::Unsure => sprintf(
-                '%s may be %s or %s, most likely %s: the doubt reaches across the limit%s.',
-                ucfirst($this->what),
+                '%s may be %s or %s, most likely %s: the doubt reaches across %s.',
+                $what,
                 $this->zone($span->best),
                 $this->zone($span->worst),
                 $this->zone($span->likely),
-                $source,
+                self::reachedAcross($limit, $side, $span),
             ),
             State::Unknown => sprintf('There is no limit to judge %s by.', $this->what),
         };
+    }
+
+    private function toSpare(Limit $limit, int|float $low, int|float $high): string
+    {
+        $margin = $limit->margin($low, $high);
+
+        return $margin === null ? '' : ', '.$limit->dimension->written($margin).' to spare';
+    }
+
+    /** The limits that lie between the best and the worst it may be. */
+    private static function reachedAcross(Limit $limit, ?Side $side, ZoneSpan $span): string
+    {
+        $ends = $side === null ? [] : array_filter([
+            $span->best === Zone::Within ? $limit->crossedInto(Zone::Worn, $side) : null,
+            $span->worst === Zone::Out ? $limit->crossedInto(Zone::Out, $side) : null,
+        ]);
+        $named = array_map(static fn (End $end): string => $end->named($limit), $ends);
+
+        return $named === [] ? 'the limits on both sides' : implode(' and ', array_unique($named));
     }
 
     /** The verdict in two or three words. */

@@ -19,6 +19,7 @@ use Moltrek\Core\Log\Planning\Work;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\NextMove;
+use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Sheet\EngineSheet;
 
 /** What a build is at the end of its log, chapter by chapter. Everything here is derived; asking twice gives the same. */
@@ -73,7 +74,7 @@ final readonly class BuildState
         $this->parts = $totals->parts;
         $this->closing = $totals->closing;
         $this->verdicts = new Verdicts($sheet, $spots, $totals->readings, $totals->decisions);
-        $this->work = new Work($totals, $spots, $now);
+        $this->work = new Work($totals, $spots, $this->verdicts, $now);
     }
 
     /** The same log folded anew, to try something on. */
@@ -92,6 +93,12 @@ final readonly class BuildState
     public function basis(): Basis
     {
         return $this->totals->basis();
+    }
+
+    /** What the job opens. */
+    public function scope(): Scope
+    {
+        return new Scope($this->sheet, $this->brief->errands());
     }
 
     public function nextMove(): NextMove

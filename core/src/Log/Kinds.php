@@ -10,6 +10,7 @@ use Moltrek\Core\Log\Fitting\GapsPlaced;
 use Moltrek\Core\Log\Fitting\MarkRead;
 use Moltrek\Core\Log\Fitting\PistonsPaired;
 use Moltrek\Core\Log\Fitting\SourceChosen;
+use Moltrek\Core\Log\Fitting\VerdictAccepted;
 use Moltrek\Core\Log\Measuring\ReadingTaken;
 use Moltrek\Core\Log\Parts\PartArrived;
 use Moltrek\Core\Log\Parts\PartBack;
@@ -17,6 +18,8 @@ use Moltrek\Core\Log\Parts\PartOrdered;
 use Moltrek\Core\Log\Parts\PartReused;
 use Moltrek\Core\Log\Parts\PartTaken;
 use Moltrek\Core\Log\Parts\PartWrong;
+use Moltrek\Core\Log\Parts\WorkBack;
+use Moltrek\Core\Log\Parts\WorkSent;
 use Moltrek\Core\Log\Planning\ActDone;
 use Moltrek\Core\Log\Planning\DebtOwed;
 use Moltrek\Core\Log\Planning\DebtPaid;
@@ -43,10 +46,12 @@ final class Kinds
         JobOpened::class, SheetAdopted::class, EntryStruck::class, NoteWritten::class,
         ReadingTaken::class,
         SourceChosen::class, BoreDecided::class, PistonsPaired::class, GapsPlaced::class, MarkRead::class,
+        VerdictAccepted::class,
         StepDone::class, HoldAnswered::class, HoldWaived::class, SlabLifted::class, SlabProvisional::class, ActDone::class,
         ErrandsChanged::class, StepSetAside::class, StepAdded::class,
         WaitStarted::class, WaitSeen::class, LedgerIn::class, LedgerOut::class, DebtOwed::class, DebtPaid::class, SchoolChosen::class,
         PartOrdered::class, PartArrived::class, PartWrong::class, PartTaken::class, PartReused::class, PartBack::class,
+        WorkSent::class, WorkBack::class,
         OpenEnd::class, HandedOver::class,
     ];
 

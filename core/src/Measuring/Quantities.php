@@ -45,14 +45,14 @@ final class Quantities
                     Sketch::GaugeInPlugHole,
                 ),
                 Wordings::of('the compression', 'too low', 'too high',
-                    'Look for the leak: rings, valves or head joint.', 'Look for carbon or a gasket that is too thin.')),
+                    'Look for the leak.', 'Look for carbon or a gasket that is too thin.')),
             new Measurable('leak_down', 'leak-down, pressure lost',
                 'Where it hisses tells what leaks.',
                 $laid,
                 new Taken(EntryForm::Direct, 'at top dead centre of compression, crank held, from the supply that the sheet states',
                     [ToolKind::PressureGauge], Sketch::AirIntoCylinder),
                 Wordings::of('the leak', 'too small', 'too large',
-                    'Read the supply again.', 'Listen at inlet, exhaust, breather and coolant; open what hisses.')),
+                    'Read the supply again.', 'Listen where it hisses, and open that.')),
         ];
     }
 
@@ -319,8 +319,7 @@ final class Quantities
                 'Tight burns the valve, wide hammers it.',
                 $valve,
                 new Taken(EntryForm::Leaves, 'leaf on the base circle, engine cold', [ToolKind::FeelerLeaves], Sketch::LeafOnBaseCircle),
-                Wordings::of('the valve clearance', 'too tight', 'too wide',
-                    'Set it: screw out, thinner shim, or grind the stem.', 'Set it: screw in or thicker shim.'),
+                Wordings::of('the valve clearance', 'too tight', 'too wide', 'Set it wider.', 'Set it closer.'),
                 [Act::CamOut, Act::ShimChanged], staleWhenLifted: true),
         ];
     }

@@ -36,6 +36,20 @@ final readonly class Reading
         return new self($spot, $said, $said instanceof Answer ? null : $tool, $isSet ? $setWith : null);
     }
 
+    /**
+     * Whether how far it may be out is unknown, because what it was read or set with is not named. Leaves that pass and refuse
+     * say it themselves, and so do hand and eye.
+     */
+    public function lacksTool(): bool
+    {
+        return match (true) {
+            $this->said instanceof Answer, $this->said instanceof Leaves => false,
+            $this->said instanceof HoleAndShaft => $this->tool === null || $this->setWith === null,
+            default => $this->tool === null
+                || ($this->said instanceof Diameter && $this->said->diameter->isDeviation() && $this->setWith === null),
+        };
+    }
+
     /** @return list<Leaf> the leaves of the set it was read with */
     public function shelf(): array
     {

@@ -49,9 +49,18 @@ final readonly class Tool
         return $this->fixed?->length() ?? Length::zero();
     }
 
+    /** A leaf by its mark, read once: a log names the same set of thirty at every reading. */
+    private static function leaf(string $mark): Leaf
+    {
+        /** @var array<string, Leaf> $known */
+        static $known = [];
+
+        return $known[$mark] ??= new Leaf(Length::of($mark), $mark);
+    }
+
     /** @return list<Leaf> the leaves of the set */
     public function shelf(): array
     {
-        return array_map(static fn (string $text): Leaf => new Leaf(Length::of($text), $text), $this->leaves);
+        return array_map(self::leaf(...), $this->leaves);
     }
 }

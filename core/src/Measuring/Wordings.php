@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Judgement\Wording;
+use Moltrek\Core\Sheet\Adjustment;
+use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\EngineSheet;
 
 /** How the trade speaks of fits and gaps, wherever they are judged. */
 final class Wordings
@@ -57,6 +60,43 @@ final class Wordings
             'Rebore, replate or replace: decide the bore.',
             'Read the two places again with a finer gauge.',
         );
+    }
+
+    /**
+     * How a quantity is spoken of on this engine, where that hangs on how it is built: what is done about it, mostly.
+     * Source: shop practice.
+     */
+    public static function on(EngineSheet $sheet, Measurable $quantity): Wording
+    {
+        $isTwoStroke = $sheet->layout->cycle === Cycle::TwoStroke;
+
+        return match ($quantity->key) {
+            'cranking_compression' => self::of('the compression', 'too low', 'too high',
+                'Look for the leak: '.($isTwoStroke ? 'rings, head joint, reed or crank seals.' : 'rings, valves or head joint.'),
+                'Look for carbon or a gasket that is too thin.'),
+            'leak_down' => self::of('the leak', 'too small', 'too large', 'Read the supply again.', $isTwoStroke
+                ? 'Listen at the ports, the reed and the coolant; open what hisses.'
+                : 'Listen at inlet, exhaust, breather and coolant; open what hisses.'),
+            'valve_lash' => self::lash($sheet->valveTrain->adjustment),
+            default => $quantity->wording,
+        };
+    }
+
+    private static function lash(?Adjustment $adjustment): Wording
+    {
+        [$open, $close] = match ($adjustment) {
+            Adjustment::GroundStem => [
+                'Grind the stem square, little by little, and read again.',
+                'A ground stem gives nothing back: the seat is cut lower, or a new valve is ground in.',
+            ],
+            Adjustment::ShimUnderBucket, Adjustment::FingerAndShim => [
+                'A thinner shim, then read again.',
+                'A thicker shim, then read again.',
+            ],
+            default => ['Screw out, lock, and read again.', 'Screw in, lock, and read again.'],
+        };
+
+        return self::of('the valve clearance', 'too tight', 'too wide', $open, $close);
     }
 
     /** A quantity with words of its own; a close call is settled by a finer tool. */

@@ -221,9 +221,10 @@ final readonly class BenchRules
         $together = $this->sentTogether($cylinder);
         if (in_array($job, [BoreJob::Rebore, BoreJob::Replate], true)) {
             $this->plan->step('send.bore.'.$cylinder->id, StepKind::Order, $barrel, $cylinder)
-                ->named($job === BoreJob::Rebore ? 'Sent to be bored, with the piston and the size asked for; looked over on its return'
-                    : 'Sent to be plated, with the size asked for; looked over on its return')
-                ->because('What comes back is read against the piston it was cut for.')
+                ->named($job === BoreJob::Rebore
+                    ? 'Out to be bored with its work order and the piston; back, looked over: edges broken, cross-hatch even'
+                    : 'Out to be plated with its work order; back, looked over: plating whole at the ports, edges broken')
+                ->because('A chipped edge or a bright patch goes back before it costs a piston; its size is read after the wash.')
                 ->after($decided)
                 ->lostWith()
                 ->takes(20);

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\CamEntry;
 use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -127,13 +128,14 @@ final readonly class HeadRules
         if ($this->scope->opens($head)) {
             foreach ($this->gasketsOf($bank) as $gasket) {
                 $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
-                    ->named('New '.lcfirst($gasket->name).' laid on dry faces, right way up, every way seen open')
-                    ->because('Turned over it shuts a way.')
+                    ->named(self::laying($gasket))
+                    ->because($gasket->seal === Seal::ORing
+                        ? 'One left out or nicked leaks from the first heat.' : 'Turned over it shuts a way.')
                     ->after('work.faces', 'off.'.$gasket->id, ...$this->joined($bank),
                         ...array_map(static fn (string $under): string => 'on.'.$under, $gasket->on))
                     ->settling()
-                    ->bySchool($gasket->seal?->value === 'o-ring' ? 'o_ring_face' : null)
-                    ->spends(PartKind::HeadJoint)
+                    ->bySchool($gasket->seal === Seal::ORing ? 'o_ring_face' : null)
+                    ->spends(PartKind::ofHead($gasket->seal))
                     ->lostWith($gasket, $head)
                     ->takes(4);
             }
@@ -142,6 +144,15 @@ final readonly class HeadRules
         if ($this->scope->opens($head) || in_array($head, $this->scope->slackened(), true)) {
             $this->pull($bank, $head);
         }
+    }
+
+    private static function laying(Slab $gasket): string
+    {
+        return match ($gasket->seal) {
+            Seal::ORing => $gasket->name.' in their grooves, none twisted, none left out',
+            Seal::Copper => $gasket->name.', new or annealed, on clean faces, right way up, every way seen open',
+            default => 'New '.lcfirst($gasket->name).' laid on clean dry faces, right way up, every way seen open',
+        };
     }
 
     private function closeHead(Bank $bank, Slab $head): void

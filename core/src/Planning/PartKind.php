@@ -2,6 +2,8 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Seal;
+
 /**
  * The parts that the order of work knows: what each is called, and whether an old one may go back.
  * Source: shop practice; the maker's word comes first.
@@ -15,6 +17,8 @@ enum PartKind: string
     case BaseGasket = 'Base gasket';
     case HeadJoint = 'Head gasket or O-rings';
     case HeadGasket = 'Head gasket';
+    case HeadORings = 'Head O-rings';
+    case CopperHeadGasket = 'Copper head gasket';
     case ORings = 'O-rings';
     case CoverGasket = 'Cover gasket';
     case TensionerGasket = 'Tensioner gasket';
@@ -41,6 +45,17 @@ enum PartKind: string
         return null;
     }
 
+    /** What seals a head, by what its sheet says of the joint. */
+    public static function ofHead(?Seal $seal): self
+    {
+        return match ($seal) {
+            Seal::ORing => self::HeadORings,
+            Seal::Copper => self::CopperHeadGasket,
+            Seal::Gasket, Seal::Paper, Seal::Steel => self::HeadGasket,
+            default => self::HeadJoint,
+        };
+    }
+
     /** Whether an old one may go back; null where the trade has no rule. */
     public function reuse(): ?ReuseRule
     {
@@ -48,7 +63,8 @@ enum PartKind: string
             self::Circlips => [ReuseClass::OneUse, 'A clip that was bent open once has lost its spring.'],
             self::RingSet => [ReuseClass::OneUse, 'A ring that has run fits the bore it ran in, no other.'],
             self::BaseGasket, self::HeadJoint, self::HeadGasket => [ReuseClass::OneUse, 'Crushed once, it does not crush again.'],
-            self::ORings => [ReuseClass::RenewedThoughGood, 'Once flattened it follows the next groove badly.'],
+            self::HeadORings, self::ORings => [ReuseClass::ReuseIf, 'it is round and soft all along, with no nick and no flat'],
+            self::CopperHeadGasket => [ReuseClass::ReuseIf, 'annealed, flat, and without a crease over a way'],
             self::CoverGasket => [ReuseClass::ReuseIf, 'the rubber is soft, whole and not flattened'],
             self::TensionerGasket => [ReuseClass::ReuseIf, 'the paper was greased and came off whole'],
             self::CopperWasher => [ReuseClass::ReuseIf, 'annealed, and its faces are flat'],

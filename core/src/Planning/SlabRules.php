@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -112,7 +113,12 @@ final readonly class SlabRules
             SlabKind::Cover => [
                 $lashed === [] ? null : 'Every clearance read after two turns',
                 'Oil over lobes and rockers',
-                'Half-moons and corners dressed where the seal asks for it',
+                $slab->halfMoons ? 'Half-moon plugs in, their corners dressed with sealant' : null,
+                match ($slab->seal) {
+                    Seal::Sealant => 'A thin bead all round, clear of the oil ways',
+                    Seal::Bare => 'Both faces clean and dry',
+                    default => 'Seal whole and in its place all round',
+                },
             ],
             SlabKind::SideCover => ['Shafts, springs and dowels behind it in their places', 'What it covers turns free by hand'],
             SlabKind::ExhaustValveCover => ['Linkage clipped, valve opens and closes fully'],

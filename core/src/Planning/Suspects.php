@@ -87,17 +87,20 @@ final class Suspects
         $usual = [
             Symptom::of(
                 'low compression',
-                'a ring stuck or its gap wide, a valve or joint that leaks',
+                $four ? 'a ring stuck or its gap wide, a valve or the head joint that leaks'
+                    : 'a ring stuck or its gap wide, the head joint, a reed or a crank seal that leaks',
                 $four
-                    ? 'leak-down: hiss at inlet, exhaust or breather tells which'
-                    : 'pressure in the cylinder: bubbles in the coolant, hiss at the ports',
+                    ? 'leak-down: a hiss at inlet, exhaust or breather tells which'
+                    : 'rings seen through the exhaust port; cases under low pressure, soap at the seals and the head joint',
             ),
             Symptom::of('rattles when cold', 'piston clearance past its limit', 'measure bore and piston; the noise goes as it warms'),
             Symptom::of('knocks when hot', 'big end or pin worn', 'pull and push the rod at the top; it may tilt, it may not click'),
             Symptom::of(
                 'smokes soon after a rebuild',
-                'rings not seated, one upside down, or a guide seal missing',
-                'plug of each cylinder looked at, leak-down at the breather',
+                $four ? 'rings not seated, one upside down, or a guide seal missing'
+                    : 'too much oil on assembly, rings not seated, or a crank seal',
+                $four ? 'plug of each cylinder looked at: on the pull it is rings, on the overrun guides'
+                    : 'gone after half an hour it was assembly oil; if not, plug of each cylinder looked at',
             ),
             Symptom::of(
                 'overheats',
@@ -111,7 +114,7 @@ final class Suspects
             $usual[] = Symptom::of(
                 'uses oil under load',
                 'oil rings worn or gapped in line',
-                'leak-down with the crank at several places; bore read at the top',
+                'plug of each cylinder looked at; oil ring gaps and bore read, for leak-down shows the upper rings only',
             );
             $usual[] = Symptom::of('smokes on the overrun', 'valve guides or their seals', 'guide clearance at the worst place of three');
         } else {

@@ -65,7 +65,7 @@ final readonly class EngineSheet
             $layout,
             Geometry::read($sheet, $substitutions),
             Barrel::read($sheet->object('barrel', ...Barrel::KEYS)),
-            Piston::read($sheet->object('piston', ...Piston::KEYS)),
+            Piston::read($sheet->object('piston', ...Piston::KEYS), array_column($layout->cylinders, 'id')),
             $train,
             $crank === null ? null : Crank::read($crank),
             $sheet->flag('exhaust_valve'),

@@ -47,4 +47,34 @@ final readonly class OwnStep
             $fields->texts('parts'), $fields->texts('tools'), $fields->textOrNull('torque', 80),
         );
     }
+
+    /**
+     * As a document states it, without what it leaves open.
+     *
+     * @return array<string, mixed>
+     */
+    public function toArray(): array
+    {
+        $stated = [];
+        foreach (self::KEYS as $key) {
+            $said = $key === 'kind' ? $this->kind->value : $this->{$key};
+            if (! in_array($said, [null, '', []], true)) {
+                $stated[$key] = $said;
+            }
+        }
+
+        return $stated;
+    }
+
+    /**
+     * The same, neither before nor after steps that are not known elsewhere.
+     *
+     * @param  list<string>  $unknown
+     */
+    public function without(array $unknown): self
+    {
+        return self::read(Fields::of((object) ([
+            'needs' => array_values(array_diff($this->needs, $unknown)), 'before' => array_values(array_diff($this->before, $unknown)),
+        ] + $this->toArray()), ...self::KEYS));
+    }
 }

@@ -28,7 +28,8 @@ final readonly class Piston
     ) {
     }
 
-    public static function read(Fields $fields): self
+    /** @param  list<string>  $cylinders */
+    public static function read(Fields $fields, array $cylinders): self
     {
         return new self(
             $fields->choice('type', PistonType::class),
@@ -36,7 +37,7 @@ final readonly class Piston
             $fields->sizeOrNull('height'),
             $fields->textOrNull('mark'),
             $fields->sizeOrNull('gap_depth'),
-            array_map(Ring::read(...), $fields->objects('rings', ...Ring::KEYS)),
+            array_map(static fn (Fields $ring): Ring => Ring::read($ring, $cylinders), $fields->objects('rings', ...Ring::KEYS)),
             array_map(PistonSize::read(...), $fields->objects('sizes', ...PistonSize::KEYS)),
             array_map(KeptOff::read(...), $fields->objects('keep_off', ...KeptOff::KEYS)),
             ! $fields->has('circlips') || $fields->flag('circlips'),

@@ -7,12 +7,13 @@ use Moltrek\Core\Document\Fields;
 /** One part of the stack: what it is, what it stands on, which cylinders it serves, what seals it and what its pull waits for. */
 final readonly class Slab
 {
-    public const KEYS = ['id', 'name', 'drawn_as', 'note', 'on', 'cylinders', 'seal', 'pulled_after'];
+    public const KEYS = ['id', 'name', 'drawn_as', 'note', 'on', 'cylinders', 'seal', 'pulled_after', 'half_moons'];
 
     /**
      * @param  list<string>  $on  slabs that it stands on; the case stands on none
      * @param  list<string>  $cylinders
      * @param  list<string>  $pulledAfter  slabs that must be on before its joint is pulled
+     * @param  bool  $halfMoons  whether its seal runs over plugs in the head that are dressed with sealant
      */
     private function __construct(
         public string $id,
@@ -23,6 +24,7 @@ final readonly class Slab
         public array $cylinders,
         public ?Seal $seal,
         public array $pulledAfter,
+        public bool $halfMoons = false,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class Slab
             $named === [] ? $cylinders : array_values(array_intersect($cylinders, $named)),
             $fields->choiceOrNull('seal', Seal::class),
             $fields->texts('pulled_after'),
+            $fields->flag('half_moons'),
         );
     }
 

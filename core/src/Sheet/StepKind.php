@@ -22,6 +22,12 @@ enum StepKind: string
     case Start = 'start';
     case RunIn = 'run in';
 
+    /** @return list<self> that somebody may add by hand; the others follow from the sheet, or from what is read */
+    public static function byHand(): array
+    {
+        return [self::Fit, self::Prepare, self::Inspect, self::Torque, self::Hold, self::Clean, self::TakeOff, self::Test];
+    }
+
     /** Steps of putting together; only these are undone when a slab is lifted. */
     public function isAssembly(): bool
     {

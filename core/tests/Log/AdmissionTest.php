@@ -101,7 +101,7 @@ it('says why a step has to wait, where that is a matter of access', function () 
     $withoutBolts = array_filter(upTo($sheet, 'hold.head'), fn (array $act): bool => ($act[1]['step'] ?? '') !== 'rear-bolts');
     $late = Before::of(worked($sheet, [['school_chosen', ['matter' => 'worked', 'school' => 'in the frame']], ...$withoutBolts]));
     expect(fn () => $late->enter('step_done', (object) ['step' => 'on.head']))->toThrow(function (Refusal $refusal): void {
-        expect($refusal->getMessage())->toContain('Goes into the part before the part goes in: the frame tube stands over their holes');
+        expect($refusal->getMessage())->toContain('Goes into the part before the part goes in: the frame tube runs over holes h8 and h9');
     });
 });
 

@@ -46,10 +46,10 @@ it('does not count a fixed error as shared between two tools', function () {
     $tool = fn (string $id): array => ['id' => $id, 'name' => $id, 'doubt' => '0.002 mm', 'fixed' => '0.001 mm'];
     $state = replayed(apart(),
         readingAt(1, 'piston.1', '54.950 mm', ['tool' => $tool('m2')]),
-        readingAt(2, 'bore.1.across.12', ['setting' => '55 mm', 'deviation' => '0.006 mm'], ['set_with' => $tool('m3')]),
+        readingAt(2, 'bore.1.across.12', ['setting' => '55 mm', 'deviation' => '0.006 mm'], ['tool' => ['id' => 'b1', 'name' => 'b1', 'doubt' => '0.001 mm'], 'set_with' => $tool('m3')]),
     );
-    // √(2² + 2²) µm
-    expect($state->verdicts->all()['piston_clearance.1']->doubt->nanometres)->toEqualWithDelta(sqrt(8) * 1000, 1e-6);
+    // √(1² + 2² + 2²) = 3 µm
+    expect($state->verdicts->all()['piston_clearance.1']->doubt->nanometres)->toEqualWithDelta(3000, 1e-6);
 });
 
 it('judges by the source that was chosen', function () {

@@ -34,7 +34,7 @@ it('holds some only where the engine stands so', function () {
     $frame = Plan::of($sheet, new Basis(schools: ['worked' => 'in the frame']));
     expect($bench['on.head']->order->needs)->not->toContain('rear-bolts')
         ->and($frame['on.head']->order->needs)->toContain('rear-bolts')
-        ->and($frame['on.head']->order->access['rear-bolts']->sentence())->toBe('Goes into the part before the part goes in: the frame tube stands over their holes');
+        ->and($frame['on.head']->order->access['rear-bolts']->sentence())->toBe('Goes into the part before the part goes in: the frame tube runs over holes h8 and h9');
 });
 
 it('changes with the choice made on the build', function () {

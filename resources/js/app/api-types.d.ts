@@ -208,6 +208,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/own-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may be put into a job: kinds of steps, and neighbouring work with its steps */
+        get: operations["bedd4e49229f381dbcee7e7dd87d6ed8"];
+        put?: never;
+        /** Keep a step of the job’s own on the sheet: a new version of it */
+        post: operations["ea2437f1a619c12d524141e549cd5fa6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -525,7 +543,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Every bolt board of an engine, one a page, at true scale */
+        /** The bolt boards of what a job takes off, one a page, at true scale */
         get: operations["6d132945b2b4a2f92b7ed9e5bb599a36"];
         put?: never;
         post?: never;
@@ -581,6 +599,8 @@ export interface components {
             figure: string | null;
             /** Format: float */
             doubt: number | null;
+            /** @description a reading it follows from names no tool, so that its doubt is unknown */
+            doubtIsUnknown: boolean;
             verdict: components["schemas"]["Verdict"] | null;
             ruler: components["schemas"]["Ruler"] | null;
             spots: string[];
@@ -625,6 +645,12 @@ export interface components {
             /** @description what somebody has decided */
             decided: string | null;
             decidedBy: string | null;
+            /** @description whether it is to go out and has not been looked over since */
+            goesOut: boolean;
+            /** @description where it is, while it is out */
+            away: string | null;
+            /** @description the day it is promised for, while it is out */
+            promised: string | null;
         };
         /** @description What a job is for, and what this engine could be brought for. */
         Brief: {
@@ -1019,6 +1045,16 @@ export interface components {
             part: string;
             by: string;
         };
+        /** @description Neighbouring work that may be put into a job: its steps, each as an entry "step_added" takes it. */
+        Neighbour: {
+            name: string;
+            /** @description whether its steps are in the plan already */
+            isIn: boolean;
+            steps: {
+                id: string;
+                name: string;
+            }[];
+        };
         /** @description The one next thing. */
         Next: {
             kind: string;
@@ -1027,6 +1063,12 @@ export interface components {
             text: string;
             why: string;
             canBeWorked: boolean;
+        };
+        /** @description What somebody who adds a step may choose from. */
+        OwnStepChoices: {
+            /** @description what sort of act it may be */
+            kinds: string[];
+            neighbours: components["schemas"]["Neighbour"][];
         };
         /** @description One piston in one bore. */
         PairCell: {
@@ -1104,6 +1146,20 @@ export interface components {
             day: string | null;
             inWords: string | null;
             late: boolean;
+        };
+        /** @description A verdict that a hold asks about, because what it holds would close over it. */
+        Question: {
+            verdict: string;
+            name: string;
+            /** @description out or unsure */
+            state: string;
+            words: string;
+            reason: string;
+            /** @description the place whose reading would settle it */
+            spot: string;
+            /** @description who accepted it as it stands */
+            by: string | null;
+            because: string | null;
         };
         /** @description What stands at a measuring place, as it was typed. */
         Reading: {
@@ -1228,6 +1284,8 @@ export interface components {
             name: string;
             drawnAs: string;
             state: string;
+            /** @description how it lies, in words */
+            lies: string;
             note: string | null;
             toDo: number;
             verdicts: components["schemas"]["VerdictCount"][];
@@ -1316,6 +1374,8 @@ export interface components {
             blockedBy: components["schemas"]["Blockage"][];
             voidBecause: string | null;
             asks: components["schemas"]["Ask"][];
+            /** @description for a hold: verdicts that it would close over */
+            questions: components["schemas"]["Question"][];
             spots: string[];
             entry: string | null;
             doneBy: string | null;
@@ -1326,6 +1386,8 @@ export interface components {
             access: string | null;
             /** @description why it does not apply here, where somebody said so */
             aside: string | null;
+            /** @description whether somebody added it on this job */
+            isOwn: boolean;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -1402,7 +1464,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -1457,6 +1519,11 @@ export interface components {
             mark_read: {
                 place?: unknown;
                 mark?: unknown;
+            };
+            verdict_accepted: {
+                verdict?: unknown;
+                state?: unknown;
+                reason?: unknown;
             };
             step_done: {
                 step?: unknown;
@@ -1565,6 +1632,15 @@ export interface components {
                 part?: unknown;
                 place?: unknown;
                 reason?: unknown;
+            };
+            work_sent: {
+                cylinder?: unknown;
+                to?: unknown;
+                promised?: unknown;
+            };
+            work_back: {
+                cylinder?: unknown;
+                note?: unknown;
             };
             open_end: {
                 text?: unknown;
@@ -1966,6 +2042,65 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LiftCost"];
+                };
+            };
+        };
+    };
+    bedd4e49229f381dbcee7e7dd87d6ed8: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description What this engine may have */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnStepChoices"];
+                };
+            };
+        };
+    };
+    ea2437f1a619c12d524141e549cd5fa6: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    step: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The sheet with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description No such step, or the sheet cannot take it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -14,6 +14,13 @@ export const useJob = (number: number) =>
         refetchInterval: 20_000,
     })
 
+/** What somebody who adds a step to a job may choose from. */
+export const useOwnSteps = (number: number) =>
+    useQuery({
+        queryKey: ['own-steps', number],
+        queryFn: () => call<Schemas['OwnStepChoices']>('GET', `/jobs/${number}/own-steps`),
+    })
+
 export const useRecord = (number: number) =>
     useQuery({ queryKey: ['record', number], queryFn: () => call<RecordDocument>('GET', `/jobs/${number}/record`) })
 

@@ -65,6 +65,15 @@ export function RingClockDrawing({
                 className="stroke-base-content"
                 strokeWidth={2}
             />
+            <path
+                d={`M${MIDDLE - OUTER} ${MIDDLE}H${MIDDLE + OUTER}`}
+                className="stroke-quiet"
+                strokeWidth={1.5}
+                strokeDasharray="14 5 3 5"
+            />
+            <text x={MIDDLE} y={MIDDLE - 6} textAnchor="middle" fontSize={13} className="fill-quiet">
+                pin
+            </text>
             {place.keepOff.map((each) => (
                 <path
                     key={`${each.from}/${each.why}`}

@@ -386,7 +386,7 @@ describe('the ring clock', () => {
             { ring: 'top', name: 'top ring', angle: 0 },
             { ring: 'second', name: 'second ring', angle: 180 },
         ],
-        keepOff: [{ from: 80, to: 100, why: 'the thrust face' }],
+        keepOff: [{ from: 350, to: 10, why: 'the thrust face at the exhaust' }],
     }
     const clocking = (conflicts: unknown[]) => ({
         angles: { top: { value: 0 }, second: { value: 180 } },
@@ -406,7 +406,7 @@ describe('the ring clock', () => {
     })
     it('names the rings in conflict', async () => {
         await open([{ kind: 'avoided', rings: ['top'], why: 'the thrust face' }])
-        expect(await screen.findByText(/top: over the thrust face/)).toBeTruthy()
+        expect(await screen.findByText(/top ring: over the thrust face/)).toBeTruthy()
     })
     it('becomes one’s own school as soon as a gap is moved by hand', async () => {
         await open()

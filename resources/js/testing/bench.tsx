@@ -175,6 +175,8 @@ export function aStep(parts: Partial<Step> = {}): Step {
         blockedBy: [],
         voidBecause: null,
         asks: [],
+        questions: [],
+        isOwn: false,
         spots: [],
         entry: null,
         doneBy: null,

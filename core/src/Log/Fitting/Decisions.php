@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log\Fitting;
 
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\SourceChoice;
+use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Decision;
 use Moltrek\Core\Planning\PartKind;
 use Moltrek\Core\Planning\Step;
@@ -28,6 +29,9 @@ final class Decisions
 
     /** @var array<string, SourceChoice> by scope */
     private array $choices = [];
+
+    /** @var array<string, Entry> who last took a verdict upon himself, by verdict */
+    private array $accepted = [];
 
     public function __construct(private readonly EngineSheet $sheet)
     {
@@ -58,6 +62,16 @@ final class Decisions
     public function choose(string $scope, SourceChoice $choice): void
     {
         $this->choices[$scope] = $choice;
+    }
+
+    public function accept(string $verdict, Entry $entry): void
+    {
+        $this->accepted[$verdict] = $entry;
+    }
+
+    public function acceptanceOf(string $verdict): ?Entry
+    {
+        return $this->accepted[$verdict] ?? null;
     }
 
     public function onBore(string $cylinder): ?BoreDecided

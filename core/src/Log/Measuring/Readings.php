@@ -114,6 +114,15 @@ final class Readings
             ? $size : $least);
     }
 
+    /** @return list<Length> what else stands of the bore that a place is in, and of its piston */
+    public function beside(Spot $spot): array
+    {
+        $sizes = array_map(static fn (Reading $reading): ?Length => $reading->spot->id !== $spot->id && $reading->spot->about !== null
+            && $reading->spot->at->cylinder === $spot->at->cylinder ? $reading->size() : null, $this->all());
+
+        return array_values(array_filter($sizes));
+    }
+
     /** How far the engine was together when the standing reading of a place was taken. */
     public function takenIn(string $spot): ?string
     {

@@ -23,6 +23,26 @@ final class PartsBin
     /** @var array<string, PartBack> where parts that have a home went, by part */
     private array $back = [];
 
+    /** @var array<string, PartOnOrder> bores that are out to be worked on, by cylinder */
+    private array $away = [];
+
+    /** It waits as for a part on order until it is back. */
+    public function sendAway(string $cylinder, PartOnOrder $work): void
+    {
+        $this->away[$cylinder] = $work;
+        $this->order($work);
+    }
+
+    public function comeBack(string $cylinder): void
+    {
+        unset($this->onOrder[$this->awayOf($cylinder)->part ?? ''], $this->away[$cylinder]);
+    }
+
+    public function awayOf(string $cylinder): ?PartOnOrder
+    {
+        return $this->away[$cylinder] ?? null;
+    }
+
     public function order(PartOnOrder $ordered): void
     {
         $this->onOrder[$ordered->part] = $ordered;
@@ -73,6 +93,12 @@ final class PartsBin
     public function onOrder(): array
     {
         return array_values($this->onOrder);
+    }
+
+    /** @return list<PartOnOrder> what was ordered to be bought, and not what is out to be worked on */
+    public function bought(): array
+    {
+        return array_values(array_filter($this->onOrder, fn (PartOnOrder $part): bool => ! in_array($part, $this->away, true)));
     }
 
     public function isOnOrder(string $part): ?PartOnOrder

@@ -37,7 +37,7 @@ final readonly class PlannedPart
                 $for[$part][] = $step->id;
             }
         }
-        foreach ($state->parts->onOrder() as $ordered) {
+        foreach ($state->parts->bought() as $ordered) {
             $for[$ordered->part] ??= $ordered->for;
         }
         foreach ([...array_keys($state->parts->here()), ...array_keys($state->parts->wrong())] as $other) {

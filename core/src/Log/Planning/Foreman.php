@@ -76,6 +76,9 @@ final readonly class Foreman
     {
         foreach ($this->state->verdicts->all() as $assessment) {
             $spot = $this->state->spots[$assessment->lastSpot()];
+            if ($this->state->work->questions->acceptanceOf($assessment) !== null) {
+                continue;
+            }
             $covered = $this->isCovered($spot) && $spot->measurable->laid->group !== 'cam';
             $move = $covered ? null : $this->settle($assessment, $spot);
             if ($move !== null) {
@@ -107,6 +110,11 @@ final readonly class Foreman
             $slab = $step->place->slab;
             if ($step->effect->joint->lifts !== null) {
                 return new NextMove('lift', $slab, $slab, $step->words->name, $step->words->why);
+            }
+            $question = $this->state->work->questions->open($step)[0] ?? null;
+            if ($question !== null) {
+                return new NextMove('step', $step->id, $slab, $question->subject->name.': '.lcfirst($question->verdict->words ?? ''),
+                    ($question->verdict->reason ?? '').' Settle it, or accept it by name.');
             }
             $spots = $this->state->work->spotsOf($step);
             $unread = array_values(array_filter(

@@ -17,6 +17,9 @@ final class Slabs
 
     private ?string $standing = null;
 
+    /** @var array<string, true> barrels that hang on their pistons until pins and clips are in */
+    private array $resting = [];
+
     public function __construct(private readonly EngineSheet $sheet)
     {
         $this->comeIn([], []);
@@ -50,11 +53,13 @@ final class Slabs
         $this->standing = null;
         if ($step->effect->joint->hangs !== null) {
             $this->states[$step->effect->joint->hangs] = SlabState::Loose;
+            $this->resting[$step->effect->joint->hangs] = true;
         }
         if ($step->effect->joint->settles !== null) {
             $slab = $this->sheet->stack->named($step->effect->joint->settles);
             $isHeld = $slab !== null && $this->sheet->stack->clampOf($slab) === null;
             $this->states[$step->effect->joint->settles] = $isHeld ? SlabState::Torqued : SlabState::On;
+            unset($this->resting[$step->effect->joint->settles]);
         }
         foreach ($step->effect->joint->torques as $slab) {
             if ($this->states[$slab]->isInPlace() && $this->states[$slab] !== SlabState::Provisional) {
@@ -79,6 +84,7 @@ final class Slabs
         $this->standing = null;
         foreach ($undone->lifted as $slab) {
             $this->states[$slab] = SlabState::Off;
+            unset($this->resting[$slab]);
         }
         $this->loosen($undone->lifted);
         foreach ($undone->slackens() as $head) {
@@ -106,6 +112,24 @@ final class Slabs
     public function of(Slab $slab): SlabState
     {
         return $this->states[$slab->id];
+    }
+
+    /** How it lies, in the shop's words. */
+    public function words(Slab $slab): string
+    {
+        $isClamped = $this->sheet->stack->clampOf($slab) !== null;
+
+        return match ($this->of($slab)) {
+            SlabState::Off => 'off',
+            SlabState::Loose => match (true) {
+                isset($this->resting[$slab->id]) => 'resting on its pistons',
+                $slab->kind->isGasket() => 'lies loose',
+                default => 'slackened',
+            },
+            SlabState::On => $slab->kind->isGasket() ? 'laid' : 'on, not torqued',
+            SlabState::Torqued => $isClamped && ! $slab->kind->isGasket() ? 'torqued' : 'in place',
+            SlabState::Provisional => 'on for now',
+        };
     }
 
     public function named(string $slab): ?SlabState

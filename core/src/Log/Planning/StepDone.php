@@ -56,6 +56,10 @@ final readonly class StepDone implements Kind
                     ? ' '.$step->order->access[$first]->sentence() : ''),
                 'a step that is ready',
             ],
+            ($work->questions->open($step)[0] ?? null) !== null => [
+                VerdictQuestions::asked($work->questions->open($step)[0]),
+                'a hold whose verdicts are settled, or accepted by name',
+            ],
             default => [($work->blockages($step)[0] ?? null)?->why, 'a step that is ready'],
         };
         if ($why !== null) {

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use DateTimeImmutable;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Fitting\Verdicts;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
@@ -25,10 +26,18 @@ final class Work
 
     private readonly Blockages $blockages;
 
+    /** What its holds ask of verdicts. */
+    public readonly VerdictQuestions $questions;
+
     /** @param  array<string, Spot>  $spots */
-    public function __construct(private readonly Totals $totals, private readonly array $spots, private readonly DateTimeImmutable $now)
-    {
+    public function __construct(
+        private readonly Totals $totals,
+        private readonly array $spots,
+        Verdicts $verdicts,
+        private readonly DateTimeImmutable $now,
+    ) {
         $this->blockages = new Blockages($totals, $this);
+        $this->questions = new VerdictQuestions($totals, $verdicts, $this);
     }
 
     /** @return array<string, Step> in order */
@@ -86,7 +95,19 @@ final class Work
 
     private function isTicked(Step $step): bool
     {
-        return $this->doneBy($step->id) !== null && ! $this->isStaleIn($step);
+        return $this->doneBy($step->id) !== null && ! $this->isStaleIn($step) && ! $this->isQuestioned($step);
+    }
+
+    /** A hold that was answered is open all the same while a verdict is, until what it holds has closed over it. */
+    private function isQuestioned(Step $step): bool
+    {
+        return $step->kind === StepKind::Hold && ! $this->hasClosed($step->id) && $this->questions->open($step) !== [];
+    }
+
+    private function hasClosed(string $hold): bool
+    {
+        return array_filter($this->steps(), fn (Step $step): bool => $step->order->hold === $hold
+            && $this->doneBy($step->id) !== null) !== [];
     }
 
     private function isAllRead(Step $step): bool

@@ -2,9 +2,9 @@ import { type FormEvent, useState } from 'react'
 import type { Job } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
+import { useOwnSteps } from '../../app/queries'
 import { Dialog } from '../../parts/Dialog'
-
-const KINDS = ['fit', 'prepare', 'inspect', 'torque', 'hold', 'clean', 'test']
+import { Neighbours } from './Neighbours'
 
 const EMPTY = {
     name: '',
@@ -38,7 +38,7 @@ export function AddStep({ job, slab }: { job: Job; slab: string }) {
                 add a step
             </button>
             <Dialog open={open} onClose={() => setOpen(false)} title="A step of this job’s own">
-                <StepForm job={job} slab={slab} onClose={() => setOpen(false)} />
+                {open && <StepForm job={job} slab={slab} onClose={() => setOpen(false)} />}
             </Dialog>
         </>
     )
@@ -47,6 +47,7 @@ export function AddStep({ job, slab }: { job: Job; slab: string }) {
 function StepForm({ job, slab, onClose }: { job: Job; slab: string; onClose: () => void }) {
     const draft = useDraft(`own-step:${job.number}:${slab}`, EMPTY)
     const step = draft.value
+    const choices = useOwnSteps(job.number).data
     const set = (part: Partial<typeof EMPTY>) => draft.change({ ...step, ...part })
     const submit = (event: FormEvent) => {
         event.preventDefault()
@@ -106,12 +107,13 @@ function StepForm({ job, slab, onClose }: { job: Job; slab: string; onClose: () 
     return (
         <form onSubmit={submit} className="space-y-3">
             <div className="max-h-[62dvh] space-y-3 overflow-y-auto pr-1">
+                <Neighbours job={job} works={choices?.neighbours ?? []} onDone={onClose} />
                 {field('What is done', 'name', 'thread of the plug hole sleeved')}
                 {field('Why, or how one knows it is right', 'why')}
                 {choice(
                     'Kind',
                     'kind',
-                    KINDS.map((kind) => [kind, kind]),
+                    (choices?.kinds ?? [step.kind]).map((kind) => [kind, kind]),
                 )}
                 {step.kind === 'hold' && field('What it asks', 'question')}
                 <div className="grid gap-3 sm:grid-cols-2">

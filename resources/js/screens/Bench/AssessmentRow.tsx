@@ -25,6 +25,9 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                         ± {millimetres(assessment.doubt)} mm from these tools
                     </p>
                 )}
+                {assessment.doubtIsUnknown && (
+                    <p className="text-sm leading-tight text-quiet">± unknown: no tool named</p>
+                )}
                 {assessment.sources.length > 1 && (
                     <button
                         type="button"

@@ -76,7 +76,7 @@ function BuildOf({ job }: { job: Job }) {
             data-seq={job.log.lastSeq}
             className="grid min-h-0 flex-1 grid-cols-1 md:h-[calc(100dvh-3.25rem)] md:flex-none md:grid-cols-[12.5rem_minmax(0,1fr)] lg:grid-cols-[16.5rem_minmax(0,1fr)_18rem]"
         >
-            <Stack job={job} selected={slab} onSelect={setChosen} />
+            <Stack job={job} selected={slab} cylinder={inHand(job, desk.active?.cylinder)} onSelect={setChosen} />
             <div className="flex min-h-0 min-w-0 flex-col border-line bg-base-100 md:border-x">
                 <div className="min-h-0 flex-1 overflow-y-auto">
                     <Work job={job} slab={slab} desk={desk} onNext={goNext} />
@@ -91,4 +91,11 @@ function BuildOf({ job }: { job: Job }) {
             </aside>
         </main>
     )
+}
+
+/** The cylinder that is being read, else the one that is next. */
+function inHand(job: Job, active: string | null | undefined): string | null {
+    const { next, steps } = job.planning
+    const spot = job.measuring.spots.find((each) => each.id === next.id)
+    return active ?? spot?.cylinder ?? steps.find((step) => step.id === next.id)?.cylinder ?? null
 }

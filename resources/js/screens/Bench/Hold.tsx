@@ -3,6 +3,7 @@ import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
+import { HoldQuestion, useAccepting } from './HoldQuestion'
 
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
@@ -15,7 +16,9 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
             .filter((payload) => payload.hold === step.id)
             .map((payload) => payload.item),
     )
-    const left = step.asks.filter((ask) => ask.by === null && !sent.has(ask.item)).length
+    const accepting = useAccepting(job.number)
+    const unseen = step.asks.filter((ask) => ask.by === null && !sent.has(ask.item)).length
+    const questions = step.questions.filter((each) => each.by === null && !accepting.has(each.verdict)).length
     return (
         <section
             aria-label={step.name}
@@ -23,11 +26,20 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
         >
             <p className="flex flex-wrap items-baseline justify-between gap-2">
                 <span className="text-xl font-bold">{step.name}</span>
-                <span className="text-sm">{left === 0 ? 'all seen' : `${left} to be seen`}</span>
+                <span className="text-sm">{leftInWords(unseen, questions)}</span>
             </p>
             <p className="text-sm text-quiet">{step.why}</p>
-            {step.secondPerson && <Second job={job} step={step} left={left} second={second} onSecond={setSecond} />}
+            {step.secondPerson && <Second job={job} step={step} left={unseen} second={second} onSecond={setSecond} />}
             <ul className="mt-2">
+                {step.questions.map((question) => (
+                    <HoldQuestion
+                        key={question.verdict}
+                        job={job}
+                        step={step}
+                        question={question}
+                        sent={accepting.has(question.verdict)}
+                    />
+                ))}
                 {step.asks.map((ask) => {
                     const seen = ask.by !== null || sent.has(ask.item)
                     return (
@@ -107,6 +119,12 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
             </ul>
         </section>
     )
+}
+
+function leftInWords(unseen: number, questions: number): string {
+    const toSettle = questions === 0 ? [] : [`${questions} to settle or accept`]
+    const left = unseen === 0 ? toSettle : [`${unseen} to be seen`, ...toSettle]
+    return left.length === 0 ? 'all seen' : left.join(', ')
 }
 
 /** Who looks as well: another pair of eyes of this shop, or the same person's own sign-in at another tablet. */

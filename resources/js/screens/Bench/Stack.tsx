@@ -1,26 +1,23 @@
 import { type CSSProperties, memo, useRef } from 'react'
 import type { Job, Schemas } from '../../app/api'
 import { useWidth } from '../../app/useWidth'
+import { CylinderRow } from '../../drawings/CylinderRow'
+import { FrameDrawing } from '../../drawings/FrameDrawing'
 import { StackDrawing } from '../../drawings/StackDrawing'
 import { layoutStack, type Row, type StackSlab, waterline } from '../../drawings/stackLayout'
 import { VERDICT_COUNT, VerdictMark } from '../../drawings/VerdictMark'
-
-const STATES: Record<string, string> = {
-    off: 'off',
-    loose: 'loose',
-    on: 'on',
-    torqued: 'torqued',
-    provisional: 'on for now',
-}
 
 /** The engine as a column: touch a slab, work on it. */
 export const Stack = memo(function Stack({
     job,
     selected,
+    cylinder,
     onSelect,
 }: {
     job: Job
     selected: string
+    /** The cylinder in hand, which stands for its row where there are more than the column has room for. */
+    cylinder: string | null
     onSelect: (slab: string) => void
 }) {
     const column = useRef<HTMLElement>(null)
@@ -28,8 +25,9 @@ export const Stack = memo(function Stack({
     const inColumns = job.stack.slabs.some((slab) => slab.column !== null)
     const drawn = inColumns ? width : Math.round(width * 0.53)
     const slabs = new Map(job.stack.slabs.map((slab) => [slab.id, slab]))
+    const drawing = enlarged(job.engine.drawing, cylinder)
     const layout = layoutStack(
-        job.engine.drawing,
+        drawing,
         job.stack.slabs,
         drawn,
         (slab) => (inColumns ? 0 : leastHeight(slabs.get(slab.id), width < 230)),
@@ -43,6 +41,10 @@ export const Stack = memo(function Stack({
     const line = waterline(layout, job.stack.togetherUpTo)
     return (
         <nav ref={column} aria-label="The engine, from the top" className="min-h-0 overflow-y-auto bg-base-300 pt-2">
+            {drawing !== job.engine.drawing && (
+                <CylinderRow drawing={job.engine.drawing} shown={drawing.cylinders[0]?.id ?? ''} />
+            )}
+            {inFrame(job) && <FrameDrawing width={drawn} />}
             <div className="relative" style={{ height: layout.height }}>
                 {layout.rows.flatMap((row) =>
                     row.slabs.map((each) => {
@@ -66,7 +68,7 @@ export const Stack = memo(function Stack({
                     className="pointer-events-none absolute inset-0 text-base-content"
                     aria-hidden="true"
                 >
-                    <StackDrawing drawing={job.engine.drawing} layout={layout} selected={selected} />
+                    <StackDrawing drawing={drawing} layout={layout} selected={selected} />
                     {line !== null && (
                         <path
                             d={`M4 ${line - 3}H${width - 4}`}
@@ -92,6 +94,15 @@ export const Stack = memo(function Stack({
         </nav>
     )
 })
+
+/** More than two in a row are too small to read beside each other: the one in hand is drawn for all of them. */
+function enlarged(drawing: Schemas['Drawing'], cylinder: string | null): Schemas['Drawing'] {
+    if (drawing.form === 'vee' || drawing.cylinders.length < 3) {
+        return drawing
+    }
+    const one = drawing.cylinders.find((each) => each.id === cylinder) ?? drawing.cylinders[0]
+    return one ? { ...drawing, cylinders: [one] } : drawing
+}
 
 const inFrame = (job: Job) =>
     job.planning.schools.some((school) => school.matter === 'worked' && school.chosen === 'in the frame')
@@ -154,7 +165,7 @@ function SlabButton({
             }`}
         >
             <span className={`text-[0.92rem] leading-tight ${selected ? 'font-bold' : ''}`}>{slab.name}</span>
-            <span className="text-sm leading-tight text-quiet">{STATES[slab.state]}</span>
+            <span className="text-sm leading-tight text-quiet">{slab.lies}</span>
             {slab.verdicts.map((verdict) => (
                 <span key={verdict.state} className="mt-1 flex items-center gap-1.5 text-sm leading-tight">
                     <VerdictMark state={verdict.state} size={16} />

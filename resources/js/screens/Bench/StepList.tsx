@@ -6,6 +6,7 @@ import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
 import { AddStep } from './AddStep'
 import { Hold } from './Hold'
+import { KeepOnSheet } from './KeepOnSheet'
 
 /** The steps of a slab in the order of the work: what can be done now is large, what is done is folded away. */
 export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: string }) {
@@ -89,6 +90,7 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
                 <p className={`leading-tight ${ready ? 'font-bold' : ''}`}>{step.name}</p>
                 <p className="text-sm leading-tight text-quiet">{words(job, step, done, ready, first)}</p>
                 {ready && <Details step={step} />}
+                {step.isOwn && <KeepOnSheet job={job} step={step} />}
                 {choosing && step.kind !== 'hold' && <SetAside job={job} step={step} done={done} />}
             </div>
             <span className="text-sm text-quiet">{!done && step.minutes > 0 ? `${step.minutes} min` : ''}</span>

@@ -14,6 +14,7 @@ const slab = (id: string, state = 'on'): Schemas['Slab'] => ({
     name: id.charAt(0).toUpperCase() + id.slice(1),
     drawnAs: id,
     state,
+    lies: state,
     note: null,
     toDo: 0,
     verdicts: [],

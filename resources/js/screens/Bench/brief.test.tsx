@@ -1,8 +1,10 @@
 import { fireEvent, screen, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
-import { aJob, aStep, entered, send, show } from '../../testing/bench'
+import { aJob, answers, aStep, asked, entered, send, show } from '../../testing/bench'
 import { AddStep } from './AddStep'
 import { ErrandsButton } from './ErrandsButton'
+import { KeepOnSheet } from './KeepOnSheet'
+import { Neighbours } from './Neighbours'
 import { StepList } from './StepList'
 
 const offered = [
@@ -90,5 +92,42 @@ describe('a step of one’s own', () => {
         })
         // the id is made anew each time: what core reads bears one of its own
         entered[0] = { job: 214, kind: 'step_added', payload: { id: 'own-1', ...rest } }
+    })
+})
+
+describe('neighbouring work', () => {
+    const reed = {
+        name: 'reed valve',
+        isIn: false,
+        steps: [
+            { id: 'own-off-reed-valve', slab: 'case', name: 'Reed block out, port covered' },
+            { id: 'own-on-reed-valve', slab: 'case', name: 'Reed block in', needs: ['own-off-reed-valve'] },
+        ],
+    }
+    it('is put into the order by one touch, step after step', () => {
+        show(<Neighbours job={aJob()} works={[reed, { name: 'clutch', isIn: true, steps: [] }]} onDone={() => {}} />)
+        fireEvent.click(screen.getByRole('button', { name: 'Reed valve' }))
+        expect(entered.map((each) => each.payload)).toEqual(reed.steps)
+        expect((screen.getByRole('button', { name: /Clutch/ }) as HTMLButtonElement).disabled).toBe(true)
+    })
+})
+
+describe('a step of the job’s own', () => {
+    const own = aStep({ id: 'own-1', name: 'Plug thread sleeved', isOwn: true })
+    it('is kept on the sheet, and says in which version', async () => {
+        answers['/jobs/214/own-steps'] = () => ({ document: { version: 3 } })
+        show(<KeepOnSheet job={aJob()} step={own} />)
+        fireEvent.click(screen.getByRole('button', { name: 'keep it on the sheet' }))
+        expect(await screen.findByText('kept in version 3 of the sheet')).toBeTruthy()
+        expect(asked.find((each) => each.path === '/jobs/214/own-steps')?.body).toEqual({ step: 'own-1' })
+    })
+    it('says why it cannot be kept', async () => {
+        answers['/jobs/214/own-steps'] = () => ({
+            status: 422,
+            document: { title: 'Refused', detail: 'The sheet has it.' },
+        })
+        show(<KeepOnSheet job={aJob()} step={own} />)
+        fireEvent.click(screen.getByRole('button', { name: 'keep it on the sheet' }))
+        expect(await screen.findByText(/The sheet has it/)).toBeTruthy()
     })
 })

@@ -73,11 +73,13 @@ export function toolFor(spot: Spot, habit: Habit, tools: Tool[]): string | undef
 export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[]): Record<string, unknown> {
     const setWith = tools.find((tool) => tool.id === habit.setWith) ?? tools.find((tool) => tool.kind === 'micrometer')
     const tool = toolFor(spot, habit, tools)
+    const holeGauge = tools.find((each) => each.kind === 'small-hole gauge')
     return {
         spot: spot.id,
         reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)),
         ...(tool ? { tool } : {}),
         ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),
+        ...(spot.form === 'hole and shaft' && holeGauge ? { set_with: holeGauge.id } : {}),
     }
 }
 

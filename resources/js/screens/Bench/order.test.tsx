@@ -54,6 +54,30 @@ describe('a hold', () => {
         show(<Hold job={aJob()} step={hold({ asks: [ask(0, 'Dowels in', 'IC', 'this case has none')] })} />)
         expect(screen.getByText('waived: this case has none')).toBeTruthy()
     })
+    it('asks about a verdict that it would close over, and takes it only with a reason', () => {
+        const question = {
+            verdict: 'ring_gap.1.top',
+            name: 'End gap, top ring',
+            state: 'out',
+            words: 'Out, too wide',
+            reason: 'End gap is too wide by 0.050 mm.',
+            spot: 'ring_gap.1.top',
+            by: null,
+            because: null,
+        }
+        show(<Hold job={aJob()} step={hold({ questions: [question] })} />)
+        expect(screen.getByText('1 to be seen, 1 to settle or accept')).toBeTruthy()
+        fireEvent.click(screen.getByRole('button', { name: 'Accept: End gap, top ring' }))
+        const reason = screen.getByRole('textbox')
+        send(reason)
+        expect(entered).toEqual([])
+        fireEvent.change(reason, { target: { value: 'the ring maker allows it' } })
+        send(reason)
+        expect(entered[0]).toMatchObject({
+            kind: 'verdict_accepted',
+            payload: { verdict: 'ring_gap.1.top', state: 'out', reason: 'the ring maker allows it' },
+        })
+    })
     it('asks who looks as well where two people have to', () => {
         show(<Hold job={aJob()} step={hold({ secondPerson: true })} />)
         fireEvent.click(screen.getByRole('button', { name: 'PQ' }))

@@ -2,6 +2,7 @@ import { useParams } from 'react-router'
 import { useJob } from '../../app/queries'
 import { BoreMapDrawing } from '../../drawings/BoreMapDrawing'
 import { JobPage } from '../../parts/JobPage'
+import { OutAndBack } from './OutAndBack'
 
 /** One page for the machine shop: what is asked of each bore, the readings before, and what is read on return. */
 export function MachineShop() {
@@ -30,6 +31,7 @@ export function MachineShop() {
                                     {data.fitting.bores.length > 1 && `${bore.name}: `}
                                     {bore.missing ?? asked(bore.decided ?? bore.decision ?? '', bore.size)}
                                 </h2>
+                                {bore.goesOut && <OutAndBack job={data} bore={bore} />}
                                 {bore.finishAim !== null && (
                                     <p className="text-lg">
                                         Finish <b>{bore.finishMin?.toFixed(3)}</b> to{' '}

@@ -279,7 +279,7 @@ function HandOver({ record }: { record: RecordDocument }) {
     return (
         <>
             {record.waived.length > 0 && (
-                <Section title="Waived">
+                <Section title="Waived and accepted">
                     {record.waived.map((line) => (
                         <p key={line} className="border-t border-line py-1">
                             {line}

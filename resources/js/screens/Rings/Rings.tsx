@@ -42,7 +42,7 @@ function Clock({ job, place }: { job: Job; place: Schemas['GapPlace'] }) {
     const [angles, setAngles] = useState<Record<string, number>>(() =>
         Object.fromEntries(place.angles.map((each) => [each.ring, each.angle])),
     )
-    const clocking = useClocking(job, place, school, angles)
+    const clocking = useClocking(place, school, angles)
     const shown = {
         ...place,
         angles: place.angles.map((each) => ({
@@ -106,7 +106,7 @@ function Clock({ job, place }: { job: Job; place: Schemas['GapPlace'] }) {
                             key={conflict.rings.join() + conflict.why}
                             className="flex items-start gap-2 text-sm font-bold text-error"
                         >
-                            ✕ {conflict.rings.join(' and ').replaceAll('_', ' ')}:{' '}
+                            ✕ {conflict.rings.map((ring) => nameOf(place, ring)).join(' and ')}:{' '}
                             {conflict.kind === 'avoided' ? `over ${conflict.why}` : conflict.why}
                         </p>
                     ))}
@@ -144,8 +144,11 @@ function Clock({ job, place }: { job: Job; place: Schemas['GapPlace'] }) {
     )
 }
 
+const nameOf = (place: Schemas['GapPlace'], ring: string): string =>
+    place.angles.find((each) => each.ring === ring)?.name ?? ring
+
 /** Angles, separations and conflicts as the core has them. */
-function useClocking(job: Job, place: Schemas['GapPlace'], school: string, angles: Record<string, number>) {
+function useClocking(place: Schemas['GapPlace'], school: string, angles: Record<string, number>) {
     const own = school === 'custom' || school === 'pegs'
     return useCalculation<Clocking>('ring-clocking', {
         school,
@@ -155,7 +158,7 @@ function useClocking(job: Job, place: Schemas['GapPlace'], school: string, angle
                       place.angles.map((each) => [each.ring, `${angles[each.ring] ?? each.angle} deg`]),
                   ),
               }
-            : { rings: job.engine.drawing.rings.map((ring) => ring.id) }),
+            : { rings: place.angles.map((each) => each.ring) }),
         avoid: place.keepOff.map((arc) => ({ from: `${arc.from} deg`, to: `${arc.to} deg`, why: arc.why })),
     }).answer
 }

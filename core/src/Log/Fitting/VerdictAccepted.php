@@ -1,0 +1,68 @@
+<?php
+
+namespace Moltrek\Core\Log\Fitting;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/**
+ * Somebody takes a verdict that is out or too close upon himself, for a reason. It holds for the readings that were there:
+ * read again, or judged otherwise, it is asked anew.
+ */
+final readonly class VerdictAccepted implements Kind
+{
+    private function __construct(public string $verdict, public State $state, public string $reason)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'verdict_accepted';
+    }
+
+    public static function keys(): array
+    {
+        return ['verdict', 'state', 'reason'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('verdict', 120), $payload->choice('state', State::class), $payload->text('reason', 300));
+    }
+
+    public function admit(Before $before): void
+    {
+        $assessment = $before->state()->verdicts->of($this->verdict)
+            ?? throw MalformedDocument::wrongSort($this->verdict, 'something that is judged on this engine')->under('verdict');
+        $stands = $assessment->verdict?->state;
+        if ($stands !== $this->state || ! $stands->asksForAName()) {
+            throw ContradictoryFields::excluded('state', $this->state->value,
+                'The verdict is now '.($stands->value ?? 'none: nothing has been read').'.', 'the verdict as it stands, out or unsure');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->decisions->accept($this->verdict, $entry);
+    }
+
+    public function words(BuildState $state): string
+    {
+        $name = $state->verdicts->of($this->verdict)->subject->name ?? $this->verdict;
+
+        return 'Accepted although '.($this->state === State::Out ? 'out' : 'too close to call').': '.lcfirst($name).', '.$this->reason;
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Waived;
+    }
+}
