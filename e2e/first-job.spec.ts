@@ -88,7 +88,9 @@ test('a figure far from the sheet is asked about once and never refused', async 
     const field = bench.getByRole('textbox', { name: 'Piston at gauge point, reading' })
     await field.fill('5.495')
     await field.press('Enter')
-    await expect(bench.getByRole('region', { name: 'Key pad' })).toContainText('Is the unit right')
+    await expect(bench.getByRole('region', { name: 'Key pad' })).toContainText(
+        'Are the unit and the decimal point right',
+    )
     await expect(field).toHaveValue('5.495')
     await field.press('Enter')
     await expect(bench.getByRole('button', { name: 'Piston at gauge point: 5.495 mm' })).toBeVisible()

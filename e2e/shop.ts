@@ -94,6 +94,94 @@ export async function taken(page: Page, number: number): Promise<Schemas['Job']>
     return job
 }
 
+/**
+ * The job as it is when others have worked on it until a step can be done: every step that is ready is ticked, what two see is
+ * seen by two. What is entered goes through the same door as the page's own entries.
+ */
+export async function broughtTo(page: Page, number: number, until: string): Promise<void> {
+    for (let turn = 0; turn < 60; turn++) {
+        const { planning } = await jobOf(page, number)
+        const ready = planning.steps.filter((step) => step.canBeDone)
+        if (ready.some((step) => step.id === until)) {
+            await page.goto(`/jobs/${number}`)
+            await taken(page, number)
+            return
+        }
+        const entries = ready.flatMap((step): { kind: string; payload: object }[] =>
+            step.secondPerson && step.kind === 'hold'
+                ? step.asks.map(({ item }) => ({
+                      kind: 'hold_answered',
+                      payload: { hold: step.id, item, second: 'PQ' },
+                  }))
+                : [{ kind: 'step_done', payload: { step: step.id } }],
+        )
+        entries.push(...planning.waits.map((wait) => ({ kind: 'wait_seen', payload: { wait: wait.id } })))
+        expect(entries.length, `something can be done before ${until}`).toBeGreaterThan(0)
+        await page.evaluate(
+            async ({ job, sent }) => {
+                const now = new Date().toISOString()
+                const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
+                await fetch(`/api/jobs/${job}/entries`, {
+                    method: 'POST',
+                    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+                    body: JSON.stringify({
+                        client_now: now,
+                        entries: sent.map((each) => ({ id: crypto.randomUUID(), happened_at: now, ...each })),
+                    }),
+                })
+            },
+            { job: number, sent: entries },
+        )
+    }
+    throw new Error(`${until} never came`)
+}
+
+/** A machine comes in through the page, for these errands. */
+export async function takenIn(page: Page, engine: RegExp, ...errands: string[]): Promise<number> {
+    await page.getByRole('link', { name: 'A machine comes in' }).click()
+    await page.getByRole('radio', { name: engine }).check()
+    await page.getByLabel('Whose it is').fill('Harbour office')
+    for (const errand of errands) {
+        await page.getByRole('checkbox', { name: new RegExp(`^${errand}`) }).check()
+    }
+    if (errands.length > 0) {
+        await page.getByRole('checkbox', { name: /^top end/ }).uncheck()
+    }
+    await page.getByRole('button', { name: 'Take it in' }).click()
+    await page.waitForURL(/\/jobs\/\d+$/)
+    return Number(page.url().split('/').pop())
+}
+
+/** The one thing that is next, done as the page offers it; a hold is answered item by item. */
+export async function doNext(page: Page, number: number): Promise<string> {
+    const { planning } = await taken(page, number)
+    const { next } = planning
+    const step = planning.steps.find((each) => each.id === next.id)
+    if (next.kind === 'lift') {
+        await page.locator('#next-move').click()
+        await page.getByRole('button', { name: 'They are off' }).click()
+    } else if (step?.kind === 'hold') {
+        const hold = page.getByRole('region', { name: step.name }).first()
+        if (step.secondPerson) {
+            await hold.getByRole('button', { name: 'PQ' }).click()
+        }
+        for (const ask of step.asks.filter((each) => each.by === null)) {
+            await hold.getByRole('button', { name: ask.text, exact: true }).click()
+        }
+    } else if (next.kind === 'wait') {
+        await page
+            .getByRole('complementary', { name: 'Slip' })
+            .getByRole('region', { name: next.text })
+            .getByRole('button')
+            .click()
+    } else {
+        expect(next.kind, `${next.text} is a step`).toBe('step')
+        await page.getByRole('region', { name: 'Next' }).getByRole('button', { name: 'Done', exact: true }).click()
+    }
+    await expect.poll(async () => (await taken(page, number)).log.lastSeq).toBeGreaterThan(0)
+    return next.id ?? ''
+}
+
 /** The screen as it stands has no serious accessibility finding, and nothing sticks out, lying or upright. */
 export async function sound(page: Page): Promise<void> {
     await page.evaluate(() => Promise.all(document.getAnimations().map((animation) => animation.finished)))

@@ -51,7 +51,10 @@ final readonly class BoltBoard
     {
         [$left] = $this->span(static fn (Fastener $fastener): float => $fastener->x->quantity()['value']);
         [$bottom, $high] = $this->span(static fn (Fastener $fastener): float => $fastener->y->quantity()['value']);
-        $parts = [sprintf('<text x="4" y="7" font-size="5" font-weight="bold">%s</text>', self::escaped($this->slab->name.', '.$this->title.', true scale, from above'))];
+        $parts = [
+            sprintf('<text x="4" y="6.5" font-size="5" font-weight="bold">%s</text>', self::escaped($this->slab->name)),
+            sprintf('<text x="4" y="11" font-size="3.4">%s</text>', self::escaped($this->title.', from above, true scale in print')),
+        ];
         foreach ($this->fasteners as $fastener) {
             $x = $fastener->x->quantity()['value'] - $left + self::BORDER;
             $y = $high - ($fastener->y->quantity()['value'] - $bottom) + self::BORDER + 6;

@@ -194,7 +194,7 @@ final class DatesView
     }
 
     /**
-     * One person's tasks that follow each other are one bar.
+     * One person's tasks that follow each other on one column are one bar.
      *
      * @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks
      * @return list<DateBarShape>
@@ -203,18 +203,22 @@ final class DatesView
     {
         usort($tasks, static fn (array $one, array $other): int => [$one['who'], $one['start']] <=> [$other['who'], $other['start']]);
         $bars = [];
+        $columns = new Columns($state->sheet);
         foreach ($tasks as $task) {
             if ($task['start'] === $task['finish']) {
                 continue;
             }
             $last = array_pop($bars);
-            $name = $this->name($state, explode(':', $task['id'], 2)[1]);
-            if ($last !== null && $last->who === $task['who'] && $last->who !== null && $this->meet($last->finish, $task['start'])) {
-                $bars[] = new DateBarShape($last->who, $last->start, $task['finish'], $last->text, $last->critical || $task['critical']);
+            $id = explode(':', $task['id'], 2)[1];
+            $name = $this->name($state, $id);
+            $step = $state->work->step($id);
+            $column = $step === null ? null : $columns->ofStep($step);
+            if ($last !== null && $last->who === $task['who'] && $last->who !== null && $last->column === $column && $this->meet($last->finish, $task['start'])) {
+                $bars[] = new DateBarShape($last->who, $last->start, $task['finish'], $last->text, $last->critical || $task['critical'], $column, $last->columnName);
 
                 continue;
             }
-            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $name, $task['critical'])]);
+            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $name, $task['critical'], $column, $column === null ? null : $columns->names()[$column])]);
         }
 
         return $bars;

@@ -12,15 +12,16 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
-use Moltrek\Core\Sheet\Cylinder;
-use Moltrek\Core\Sheet\Form;
 use Moltrek\Core\Sheet\Slab;
 
 /** The slabs of a build as the screens take them. */
 final readonly class StackView
 {
+    private Columns $columns;
+
     public function __construct(private BuildState $state)
     {
+        $this->columns = new Columns($state->sheet);
     }
 
     public function shape(): JobStackShape
@@ -30,6 +31,7 @@ final readonly class StackView
         return new JobStackShape(
             array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
             array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
+            $this->columns->names(),
             array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),
         );
     }
@@ -42,7 +44,7 @@ final readonly class StackView
     /** @return list<FloorSlabShape> */
     public function onFloor(): array
     {
-        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->levelOf($slab), $this->columnOf($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
+        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
     }
 
     private function slab(Slab $slab): SlabShape
@@ -51,7 +53,7 @@ final readonly class StackView
         $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
         return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->state->slabs->words($slab), $slab->note,
-            count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columnOf($slab), $slab->kind->isBeside());
+            count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside());
     }
 
     /** How many slabs lie under one, down to the cases. */
@@ -60,15 +62,6 @@ final readonly class StackView
         $under = array_filter(array_map($this->state->sheet->stack->named(...), $slab->on));
 
         return $under === [] ? 0 : 1 + max(array_map($this->levelOf(...), array_values($under)));
-    }
-
-    private function columnOf(Slab $slab): ?int
-    {
-        $layout = $this->state->sheet->layout;
-        $banks = array_values(array_unique(array_map(static fn (Cylinder $cylinder): string => $cylinder->bank ?? $cylinder->id, $layout->cylinders)));
-        $own = array_unique(array_map(static fn (string $id): string => $layout->cylinder($id)->bank ?? $id, $slab->cylinders));
-
-        return $layout->form === Form::Vee && count($own) === 1 ? (int) array_search(array_values($own)[0], $banks, true) : null;
     }
 
     /** @return list<VerdictCountShape> */

@@ -19,6 +19,10 @@ final readonly class DateBarShape
         public string $text,
         #[OA\Property]
         public bool $critical,
+        #[OA\Property(description: 'the column of a V that is worked on')]
+        public ?int $column,
+        #[OA\Property(description: 'what that column is called')]
+        public ?string $columnName,
     ) {
     }
 }

@@ -11,6 +11,7 @@ final readonly class JobStackShape
     /**
      * @param  list<SlabShape>  $slabs
      * @param  list<string>  $trays
+     * @param  list<string>  $columns
      * @param  list<ActShape>  $acts
      */
     public function __construct(
@@ -20,6 +21,8 @@ final readonly class JobStackShape
         public ?string $togetherUpTo,
         #[OA\Property(description: 'slabs that have a bolt board', items: new OA\Items(type: 'string'))]
         public array $trays,
+        #[OA\Property(description: 'the columns of a V by name; empty where there is one', items: new OA\Items(type: 'string'))]
+        public array $columns,
         #[OA\Property(items: new OA\Items(ref: ActShape::class))]
         public array $acts,
     ) {

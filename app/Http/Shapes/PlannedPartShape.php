@@ -30,6 +30,8 @@ final readonly class PlannedPartShape
         public string $condition,
         #[OA\Property]
         public bool $mayGoBack,
+        #[OA\Property(description: 'the column of a V that takes it')]
+        public ?int $column,
     ) {
     }
 }

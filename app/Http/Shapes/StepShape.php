@@ -10,6 +10,7 @@ final readonly class StepShape
 {
     /**
      * @param  list<string>  $tools
+     * @param  list<string>  $inTurn
      * @param  list<string>  $takes
      * @param  list<string>  $needs
      * @param  list<BlockageShape>  $blockedBy
@@ -39,6 +40,8 @@ final readonly class StepShape
         public array $tools,
         #[OA\Property(items: new OA\Items(type: 'string'))]
         public array $takes,
+        #[OA\Property(description: 'what is done one after the other', items: new OA\Items(type: 'string'))]
+        public array $inTurn,
         #[OA\Property]
         public ?string $caution,
         #[OA\Property]

@@ -70,8 +70,13 @@ final readonly class BenchRules
         }
         if ($this->scope->has(Errand::TopEnd, Errand::ExhaustValve) && $this->plan->sheet->exhaustValve) {
             $this->plan->step('clean.exhaust-valve', StepKind::Clean, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-                ->named('Exhaust valve and shaft free of carbon, seals renewed with the lip to the carbon side')
-                ->because('It must fall by its own weight.')
+                ->named('Exhaust valve and shaft free of carbon, seals renewed')
+                ->because('Carbon holds it half open, and a seal put in backwards blows oil.')
+                ->inTurn(
+                    'Carbon off both halves, shaft and ways, burrs broken',
+                    'Each half through its way in the bare barrel: it falls by its own weight',
+                    'Seals in with the lip to the carbon side, driven on the outer rim',
+                )
                 ->after('off.exhaust-valve')
                 ->lostWith()
                 ->spends(PartKind::ExhaustValveSeals)
@@ -277,8 +282,15 @@ final readonly class BenchRules
     private function deglaze(Cylinder $cylinder, BoreJob $job): StepDraft
     {
         $sheet = $this->plan->sheet->barrel;
+        $school = $this->plan->school('deglaze');
+        $isAllowed = $sheet->honeWith === [] || in_array($school, $sheet->honeWith, true);
+        $sizing = array_values(array_diff($sheet->honeWith, ['abrasive pad', 'brush hone', 'ball hone']));
         $step = $this->plan->step('work.bore.'.$cylinder->id, StepKind::Prepare, $this->barrelOf($cylinder), $cylinder)->lostWith()
-            ->with(...$sheet->honeWith);
+            ->with(...match (true) {
+                $job === BoreJob::Hone => $sizing === [] ? ['rigid hone'] : $sizing,
+                $isAllowed => [$school],
+                default => $sheet->honeWith,
+            });
 
         return $job === BoreJob::Hone
             ? $step->named('Honed within the budget to an even cross-hatch, read between strokes')
@@ -289,7 +301,7 @@ final readonly class BenchRules
                     ? 'Glaze broken by hand, plating looked over for flakes at the ports'
                     : 'Glaze broken to an even cross-hatch, no size taken')
                 ->because('New rings seat on a scratched wall.')
-                ->bySchool('deglaze')
+                ->bySchool($isAllowed ? 'deglaze' : null)
                 ->takes(15);
     }
 

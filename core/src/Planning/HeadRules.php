@@ -10,10 +10,13 @@ use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\ValveGear;
+use Moltrek\Core\Sheet\ValveTrain;
 
 /** Deck and squish, the head joint, the head, and cams that lie in it. Source: shop practice. */
 final readonly class HeadRules
 {
+    private const CAPS = 'caps by their numbers, drawn down a turn at a time from the middle';
+
     public static function write(PlanBuilder $plan): void
     {
         $rules = new self($plan, $plan->scope);
@@ -175,15 +178,35 @@ final readonly class HeadRules
             ->takes(12);
     }
 
+    /** @param  bool  $capped  whether its caps go on with it, and not as a part of their own */
+    private function camIn(ValveTrain $train, bool $capped): string
+    {
+        $cams = $train->cams();
+        $in = $train->camEntry === CamEntry::Caps
+            ? "Pistons where no valve can meet them; $cams in at ".($cams === 'cam' ? 'its' : 'their').' marks, lobes and journals oiled'
+            : ucfirst($cams).' in through '.($cams === 'cam' ? 'its wheel at its' : 'their wheels at their')
+                .' marks, lobes and journals oiled';
+
+        return $in.($capped && ! self::isFirstChained($train) ? '; '.self::CAPS : '');
+    }
+
+    /** Whether the chain has to be over its wheel before the caps draw the cam down: it has no link to open, and the wheel stays on. */
+    private static function isFirstChained(ValveTrain $train): bool
+    {
+        return $train->hasChain() && $train->camEntry === CamEntry::Caps && ! $train->splitChain && ! $train->boltedWheel;
+    }
+
     /** @return list<string|null> */
     private function asks(Bank $bank): array
     {
         $train = $this->plan->sheet->valveTrain;
         $chain = $train->hasChain() && $train->hasCamInHead();
-        $gasket = $this->gasketsOf($bank) !== [];
+        $flat = $this->gasketsOf($bank);
+        $rings = array_filter($flat, static fn (Slab $gasket): bool => $gasket->seal === Seal::ORing);
 
         return [
-            'Dowels in on both sides'.($gasket ? ', gasket flat on them' : ''),
+            'Dowels in on both sides'.($flat === [] || $rings !== [] ? '' : ', gasket flat on them'),
+            $rings === [] ? null : 'Every O-ring in its groove, counted, none twisted',
             $chain ? 'Front chain guide in its slot, seated at both ends' : null,
             $chain ? 'Chain up through the tunnel and held' : null,
             'Bolt holes dry: oil under a bolt splits the casting',
@@ -234,14 +257,12 @@ final readonly class HeadRules
             array_map(static fn (Slab $holder): string => 'pull.'.$holder->id, array_filter($holders, $stack->isPulled(...))));
         $draws = $sharing === [] ? $caps : ['pull.'.$head];
         $on = $bank->holders[0] ?? $bank->head;
+        $isCapped = $holders === [] || $holders[0]->id === 'cam';
 
         if ($train->camEntry !== CamEntry::StaysInHead) {
             $this->plan->step('on.cam'.$suffix, StepKind::Fit, $on)
-                ->named(($train->camEntry === CamEntry::Caps
-                    ? 'Pistons where no valve can meet them; cam in at its marks, lobes and journals oiled'
-                    : 'Cam in through its wheel at its marks, lobes and journals oiled').($holders === []
-                        ? ', caps drawn down evenly' : ''))
-                ->because('A valve must not meet a piston while the cam goes in.')
+                ->named($this->camIn($train, $isCapped))
+                ->because('A valve must not meet a piston while the '.$train->cams().' go'.($train->cams() === 'cam' ? 'es' : '').' in.')
                 ->after('on.'.$head, 'on.shims', 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
                 ->after(...$train->camEntry === CamEntry::Caps ? $pulled : [])
                 ->lostWith(...$lost)
@@ -252,7 +273,12 @@ final readonly class HeadRules
                 ->takes(15);
         }
         if ($train->hasChain()) {
-            $this->chain($bank, $on, $lost, $caps, $draws);
+            $this->chain($bank, $on, $lost, $caps, $draws)
+                ->named(match (true) {
+                    $train->splitChain => 'Chain joined over its wheel at the marks, link closed and seen closed',
+                    $isCapped && self::isFirstChained($train) => 'Chain over its wheel at the marks, driven side tight; then '.self::CAPS,
+                    default => 'Chain over its wheel at the marks, driven side tight',
+                });
         }
         $this->plan->step('time.cam'.$suffix, StepKind::Time, $on)
             ->turning()
@@ -274,7 +300,7 @@ final readonly class HeadRules
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
             ->with($this->plan->crankTurner())
-            ->caution(trim('Hands clear while turning. '.($this->plan->sheet->crank->turningBack ?? '')))
+            ->caution($this->plan->turningCaution())
             ->takes(6);
     }
 
@@ -283,16 +309,12 @@ final readonly class HeadRules
      * @param  list<string>  $caps  the pulls of what holds the cams
      * @param  list<string>  $draws  the pulls that draw the caps down
      */
-    private function chain(Bank $bank, ?Slab $on, array $lost, array $caps, array $draws): void
+    private function chain(Bank $bank, ?Slab $on, array $lost, array $caps, array $draws): StepDraft
     {
         $train = $this->plan->sheet->valveTrain;
         $suffix = $bank->suffix;
         $head = $bank->head->id ?? '';
         $chain = $this->plan->step('on.chain'.$suffix, StepKind::Time, $on)
-            ->named($train->splitChain
-
-                    ? 'Chain joined over its wheel at the marks, link closed and seen closed'
-                    : 'Chain over its wheel at the marks, driven side tight')
             ->because('A link or a tooth out is a great deal of crank.')
             ->after('on.'.$head, 'off.cam'.$suffix)
             ->lostWith(...$lost)
@@ -323,6 +345,8 @@ final readonly class HeadRules
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut)
             ->takes(8);
+
+        return $chain;
     }
 
     /**

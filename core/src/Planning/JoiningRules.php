@@ -131,7 +131,8 @@ final readonly class JoiningRules
             ->takes(4)
             ->after(...$isUpper ? ['on.clip-first.'.$id, 'look.rod.'.$id, 'work.piston.'.$id] : ['on.piston.'.$id]);
         $on = $this->plan->step('on.piston.'.$id, StepKind::Fit, $barrel, $cylinder)
-            ->because('A pin offset or a port cut-out works only one way round.')
+            ->because($this->plan->sheet->piston->mark === 'either way' ? 'A piston that has run goes back the way round it ran.'
+                : 'A pin offset or a port cut-out works only one way round.')
             ->after('on.clip-first.'.$id, 'look.rod.'.$id, 'off.piston.'.$id, ...$ringed)
             ->lostWith(...$lost)
             ->takes(5);
@@ -190,13 +191,20 @@ final readonly class JoiningRules
             return;
         }
         $this->plan->step('on.exhaust-valve', StepKind::Fit, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-            ->named('Exhaust valve in: rack and gear at their marks, free after each piece, gear held fully open for its nut; '
-                .'port clear, rod flush, closes fully')
+            ->named('Exhaust valve in: free after each piece, proved open and shut')
             ->because('One that sticks costs half the power, or a piston.')
+            ->inTurn(
+                'Left and right halves in, each on its own side: free by a finger',
+                'Rack and gear at their marks: free again; if not, out with the last piece',
+                'Gear held fully open, its left-hand nut snug; its torque is owed until the gear can be held',
+                'Proof: open, the port is clear and the rod flush; let go, it closes fully by itself',
+                'Cover tried on without its gasket: free still; cover off again',
+                'Governor arm and linkage on, clips in the order they came off',
+            )
             ->after('clean.exhaust-valve', ...$this->plan->every('work.wash'))
             ->after(...array_map(static fn (Slab $slab): string => 'clean.'.$slab->id, $this->scope->slabs(SlabKind::Barrel)))
             ->lostWith()
-            ->caution('Left-hand nut at the gear: snug now, its torque owed until the gear can be held.')
+            ->caution('Fingers out of the port: the valve shuts by its spring.')
             ->takes(25);
     }
 
@@ -223,7 +231,11 @@ final readonly class JoiningRules
         $inFrame = $this->plan->basis->worked() === Worked::Frame;
         $isUpper = $this->joining === Joining::UpperCase;
         $this->plan->step('hold.'.$barrel->id, StepKind::Hold, $barrel)
-            ->named($isUpper ? 'Before the cases close' : 'Before lowering the '.$this->plan->called($barrel))
+            ->named(match ($this->joining) {
+                Joining::UpperCase => 'Before the cases close',
+                Joining::IntoBarrel => 'Before the '.$this->plan->called($barrel).' is let down',
+                Joining::Lowered => 'Before lowering the '.$this->plan->called($barrel),
+            })
             ->because('What is under it cannot be reached afterwards.')
             ->after(...$of('work.wash'),
                 ...['look.jets', 'on.exhaust-valve', 'work.faces', 'off.'.$barrel->id, 'clean.'.$barrel->id, 'on.studs.'.$barrel->id])
@@ -272,7 +284,7 @@ final readonly class JoiningRules
             ->because('A catch now is a ring, a clip or a rag. It costs minutes here and an engine later.')
             ->after('on.'.$barrel->id, ...$pull, ...$of('on.rod-cap'), ...$of('on.piston'))
             ->with($this->plan->crankTurner())
-            ->caution('Hands clear while turning.')
+            ->caution($this->plan->turningCaution())
             ->takes(4);
     }
 

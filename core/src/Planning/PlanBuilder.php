@@ -9,6 +9,7 @@ use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\OwnStep;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -76,6 +77,20 @@ final class PlanBuilder
     public function crankTurner(): string
     {
         return $this->sheet->crank->turnedBy ?? 'crank turned by hand';
+    }
+
+    /** What may be hurt while the crank is turned, the engine too where turning back harms it. */
+    public function turningCaution(): string
+    {
+        $back = $this->sheet->crank->turningBack ?? '';
+
+        return 'Hands clear while turning.'.(str_starts_with($back, 'harmful') ? ' Turning back is '.rtrim($back, '.').'.' : '');
+    }
+
+    /** The school that is followed in a matter. */
+    public function school(string $matter): string
+    {
+        return $this->choices[$matter] ?? School::all()[$matter]->default();
     }
 
     /** ", cylinder 2" for a part of one of several cylinders. */

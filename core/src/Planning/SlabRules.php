@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Planning;
 
+use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
@@ -83,11 +84,16 @@ final readonly class SlabRules
             ->after('off.'.$slab->id)
             ->asking($this->asks($slab))
             ->takes(3);
+        $isNamed = $this->plan->knows('on.'.$slab->id);
         $draft = $this->plan->step('on.'.$slab->id, StepKind::Fit, $slab)
             ->behind('hold.'.$slab->id)
             ->after('clean.'.$slab->id)
             ->settling()
             ->at($slab->id);
+        // a slab that bears the cam's own word is named by how the cam goes in
+        if ($isNamed) {
+            return;
+        }
         match ($slab->kind) {
             SlabKind::Cover, SlabKind::SideCover,
             SlabKind::ExhaustValveCover => $draft->named($slab->name.' on, seal in its groove, drawn down evenly')
@@ -97,9 +103,24 @@ final readonly class SlabRules
                 ->because('Drawn down on one side, a cap cracks.')->uses('assembly lube on the journals')->takes(12),
             SlabKind::CamChest => $draft->named($slab->name.' on, new gasket, shafts guided into their bores')
                 ->because('A cover that does not go home by hand has a shaft out of its bore.')->spends(PartKind::CoverGasket)->takes(12),
-            default => $draft->named($slab->name.' on, rockers eased, drawn down evenly with the valves of its cylinder shut')
-                ->because('Drawn down on an open valve, a rod bends.')->takes(12),
+            SlabKind::ValveGear => $this->holdsCams($slab)
+                ? $draft->named($slab->name.' on its dowels, caps by their numbers, drawn down a turn at a time from the middle')
+                    ->because('Drawn down on one side, a cap cracks.')->uses('assembly lube on the journals')->takes(12)
+                : $this->rockersOn($draft, $slab),
+            default => $this->rockersOn($draft, $slab),
         };
+    }
+
+    private function rockersOn(StepDraft $draft, Slab $slab): void
+    {
+        $draft->named($slab->name.' on, rockers eased, drawn down evenly with the valves of its cylinder shut')
+            ->because('Drawn down on an open valve, a rod bends.')->takes(12);
+    }
+
+    /** Whether it carries the cams of a head, and not rockers over pushrods. */
+    private function holdsCams(Slab $slab): bool
+    {
+        return $slab->kind === SlabKind::ValveGear && $this->plan->sheet->valveTrain->hasCamInHead();
     }
 
     /** @return list<string|null> */
@@ -112,7 +133,11 @@ final readonly class SlabRules
         $items = match ($slab->kind) {
             SlabKind::Cover => [
                 $lashed === [] ? null : 'Every clearance read after two turns',
-                'Oil over lobes and rockers',
+                match (true) {
+                    ! $this->plan->sheet->valveTrain->hasCamInHead() => 'Oil over rockers and rod ends',
+                    $this->plan->sheet->valveTrain->adjustment === Adjustment::ShimUnderBucket => 'Oil over lobes and buckets',
+                    default => 'Oil over lobes and rockers',
+                },
                 $slab->halfMoons ? 'Half-moon plugs in, their corners dressed with sealant' : null,
                 match ($slab->seal) {
                     Seal::Sealant => 'A thin bead all round, clear of the oil ways',
@@ -124,13 +149,30 @@ final readonly class SlabRules
             SlabKind::ExhaustValveCover => ['Linkage clipped, valve opens and closes fully'],
             SlabKind::CamChest => ['Marks read together', 'End float felt, thrust shims in', 'Oil on every journal'],
             SlabKind::CamHolder => ['Cams lie in every journal, marks where they belong', 'Dowels in, oil ways seen open'],
-            default => ['Rods seated at both ends, rockers in their own places', 'Tube seals seen, top and bottom'],
+            default => $this->holdsCams($slab) ? $this->asksOfCams()
+                : ['Rods seated at both ends, rockers in their own places', 'Tube seals seen, top and bottom'],
         };
 
         return [
             ...$items,
             $isEased ? ucfirst($shared->name).' was eased: its gasket has not moved and does not weep' : null,
             'Tools, ties, rags and locks out',
+        ];
+    }
+
+    /** @return list<string> what is asked before cams and what runs on them close over the valves */
+    private function asksOfCams(): array
+    {
+        $train = $this->plan->sheet->valveTrain;
+
+        return [
+            'Journals and caps clean, oil ways open',
+            match ($train->adjustment) {
+                Adjustment::ShimUnderBucket => 'Buckets and shims oiled, each in its own place',
+                Adjustment::FingerAndShim => 'Fingers and shims oiled, each in its own place',
+                default => 'Rockers and shafts oiled, each in its own place',
+            },
+            ...$train->hasChain() ? ['Chain up and held, crank where the sheet says'] : [],
         ];
     }
 

@@ -48,6 +48,9 @@ final class StepDraft
     /** @var list<string> */
     private array $tools = [];
 
+    /** @var list<string> */
+    private array $inTurn = [];
+
     /** @var list<Act> */
     private array $undoneBy = [];
 
@@ -127,6 +130,14 @@ final class StepDraft
     public function with(string ...$tools): self
     {
         $this->tools = array_values($tools);
+
+        return $this;
+    }
+
+    /** What is done one after the other, each proved before the next. */
+    public function inTurn(string ...$acts): self
+    {
+        $this->inTurn = array_values($acts);
 
         return $this;
     }
@@ -295,7 +306,7 @@ final class StepDraft
                 $several === null ? $this->name : $several.lcfirst($this->name),
                 $this->why, $this->matter,
                 $matter === null ? null : $matter->question.': '.($choices[$matter->matter] ?? $matter->default()).'.',
-                $this->uses, $this->tools, $this->caution,
+                $this->uses, $this->tools, $this->caution, $this->inTurn,
             ),
             new Order($needs, $this->hold !== null && in_array($this->hold, $needs, true) ? $this->hold : null),
             new Effect(

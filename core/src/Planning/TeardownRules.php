@@ -7,6 +7,7 @@ use Moltrek\Core\Sheet\CamEntry;
 use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\IgnitionSetBy;
 use Moltrek\Core\Sheet\Joining;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -101,7 +102,7 @@ final readonly class TeardownRules
             $isDrained = $isDrained || $drains;
             $this->plan->step('off.'.$slab->id, StepKind::TakeOff, $slab)
                 ->named(($drains ? 'Coolant drained cold, plug and washer laid by; ' : '').($drains
-                    ? $this->plan->called($slab) : ucfirst($this->plan->called($slab))).self::how($slab->kind))
+                    ? $this->plan->called($slab) : ucfirst($this->plan->called($slab))).$this->how($slab))
                 ->because(self::why($slab->kind))
                 ->after(...array_map(static fn (Slab $over): string => 'off.'.$over->id, $this->plan->sheet->stack->directlyOn($slab->id)))
                 ->lifting()
@@ -117,12 +118,21 @@ final readonly class TeardownRules
         }
     }
 
-    private static function how(SlabKind $kind): string
+    private function how(Slab $slab): string
     {
+        $eased = ': fasteners eased a little at a time, crosswise, to the board';
+
         return match (true) {
-            $kind->isGasket() => ' off, old gasket kept to lay beside the new one',
-            $kind === SlabKind::Head, $kind === SlabKind::CamHolder,
-            $kind === SlabKind::Barrel => ' off: fasteners eased a little at a time, crosswise, to the board',
+            $slab->kind->isGasket() && $slab->seal === Seal::ORing => ' off, counted, kept to lay beside the new ones',
+            $slab->kind->isGasket() => ' off, old gasket kept to lay beside the new one',
+            $slab->kind === SlabKind::Head, $slab->kind === SlabKind::CamHolder => ' off'.$eased,
+            $slab->kind->carriesRockers() && ! $this->plan->sheet->valveTrain->hasCamInHead()
+                => ' off: eased a turn at a time with the valves under it shut, fasteners to the board',
+            $slab->kind === SlabKind::Barrel => match (true) {
+                $this->plan->sheet->barrel->joining !== Joining::IntoBarrel => ' off'.$eased,
+                $this->plan->sheet->piston->circlips => $eased.'; raised until the pins show, clips out, pins drawn, off with its pistons',
+                default => $eased.'; raised until the pins show, pins drawn, off with its pistons',
+            },
             default => ' off, fasteners to the board as they sat',
         };
     }
@@ -132,6 +142,7 @@ final readonly class TeardownRules
         return match (true) {
             $kind->isGasket() => 'Its prints show where it leaked, and which way up it lay.',
             $kind === SlabKind::Head, $kind === SlabKind::CamHolder => 'Let go all at once on one side, it bends.',
+            $kind === SlabKind::RockerBox => 'Let go against an open valve, a shaft or a rod bends.',
             $kind === SlabKind::Barrel => 'Drawn straight up; one that hangs is tapped round with wood, never levered.',
             default => 'From the top down, every fastener back to the hole it came from.',
         };
@@ -141,7 +152,7 @@ final readonly class TeardownRules
     {
         $barrel = $slab->kind !== SlabKind::Barrel ? null : match ($this->plan->sheet->barrel->joining) {
             Joining::Lowered => 'Support the piston as it comes free: it falls against the cases.',
-            Joining::IntoBarrel => 'Draw clips and pins through the gap first; the pistons come away in the barrel.',
+            Joining::IntoBarrel => $this->plan->sheet->piston->circlips ? self::CLIP : null,
             Joining::UpperCase => 'Hold the rods as the case lifts: they fall against the mouths.',
         };
 
@@ -220,7 +231,7 @@ final readonly class TeardownRules
             ->before('off.tensioner'.$bank->suffix, 'off.cam'.$bank->suffix, ...$offHolders, ...$offHead)
             ->openingWith(...$opening)
             ->with($this->plan->crankTurner())
-            ->caution('Hands clear while turning.')
+            ->caution($this->plan->turningCaution())
             ->takes(6);
         if ($train->hasChain()) {
             $this->plan->step('off.tensioner'.$bank->suffix, StepKind::TakeOff, $on)
@@ -235,9 +246,12 @@ final readonly class TeardownRules
         $this->plan->step('off.cam'.$bank->suffix, StepKind::TakeOff, $on)
             ->named(match ($train->camEntry) {
                 CamEntry::StaysInHead => 'Cam wheel off, chain tied up; the cam stays in its head',
-                default => $train->hasChain() ? 'Chain let go and tied up, cam out' : 'Cam out, gears marked where they mesh',
+                CamEntry::Caps => ($train->hasChain() ? 'Chain let go and tied up, ' : 'Gears marked where they mesh, ')
+                    .'caps eased a turn at a time and kept by their numbers, '.$train->cams().' out',
+                default => $train->hasChain() ? 'Chain let go and tied up, '.$train->cams().' drawn out of the head'
+                    : 'Gears marked where they mesh, '.$train->cams().' drawn out of the head',
             })
-            ->because('A chain that drops is fished for with the cases open.')
+            ->because($train->hasChain() ? 'A chain that drops is fished for with the cases open.' : 'A tooth out, and nothing is timed.')
             ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $holders))
             ->before(...$offHead)
             ->openingWith(...$opening)
@@ -339,8 +353,15 @@ final readonly class TeardownRules
         $exhaust = $this->scope->slabs(SlabKind::ExhaustValveCover);
         if ($this->scope->has(Errand::TopEnd, Errand::ExhaustValve) && $this->plan->sheet->exhaustValve) {
             $this->plan->step('off.exhaust-valve', StepKind::TakeOff, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-                ->named('Exhaust valve out: marks at rack and gear seen, left and right parts laid apart')
+                ->named('Exhaust valve out, left and right parts laid apart')
                 ->because('The halves look alike and are not.')
+                ->inTurn(
+                    'Marks of rack and gear seen and photographed; a barrel that lies on its head is mirrored: left is right',
+                    'Linkage and governor arm off, their clips counted',
+                    'Nut at the gear eased to the right: its thread is left-hand',
+                    'Left and right halves out, each laid on its own side',
+                    'Shaft turned before it is pulled, seals out',
+                )
                 ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id,
                     [...$exhaust, ...$this->scope->slabs(SlabKind::Barrel)]))
                 ->caution('Left-hand nut at the gear: it loosens to the right.')

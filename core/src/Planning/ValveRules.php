@@ -106,7 +106,7 @@ final readonly class ValveRules
             ->lostWith($on)
             ->undoneBy(Act::CamOut, Act::OtherCases)
             ->with($this->plan->crankTurner())
-            ->caution(trim('Hands clear while turning. '.($this->plan->sheet->crank->turningBack ?? '')))
+            ->caution($this->plan->turningCaution())
             ->takes(6);
     }
 

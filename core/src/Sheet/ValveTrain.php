@@ -77,6 +77,12 @@ final readonly class ValveTrain
         return $this->drive === CamDrive::Chain;
     }
 
+    /** What turns in a head, in a sentence. */
+    public function cams(): string
+    {
+        return $this->gear === ValveGear::DoubleCam ? 'cams' : 'cam';
+    }
+
     public function hasCamInHead(): bool
     {
         return $this->gear === ValveGear::SingleCam || $this->gear === ValveGear::DoubleCam;

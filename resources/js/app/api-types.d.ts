@@ -701,6 +701,10 @@ export interface components {
             finish: string;
             text: string;
             critical: boolean;
+            /** @description the column of a V that is worked on */
+            column: number | null;
+            /** @description what that column is called */
+            columnName: string | null;
         };
         /** @description When a job will be done, and what keeps it. */
         DateJob: {
@@ -984,6 +988,8 @@ export interface components {
             togetherUpTo: string | null;
             /** @description slabs that have a bolt board */
             trays: string[];
+            /** @description the columns of a V by name; empty where there is one */
+            columns: string[];
             acts: components["schemas"]["Act"][];
         };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
@@ -1122,6 +1128,8 @@ export interface components {
             /** @description the condition of its reuse, or why there is none */
             condition: string;
             mayGoBack: boolean;
+            /** @description the column of a V that takes it */
+            column: number | null;
         };
         /** @description What a reading would mean, before it is entered. */
         Preview: {
@@ -1365,6 +1373,8 @@ export interface components {
             uses: string | null;
             tools: string[];
             takes: string[];
+            /** @description what is done one after the other */
+            inTurn: string[];
             caution: string | null;
             minutes: number;
             secondPerson: boolean;

@@ -26,6 +26,7 @@ const part = (parts: Partial<Part>): Part => ({
     reuse: 'one-use',
     condition: 'Crushed once, it does not crush again.',
     mayGoBack: false,
+    column: null,
     ...parts,
 })
 

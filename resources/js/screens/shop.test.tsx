@@ -277,6 +277,8 @@ describe('the dates', () => {
                         finish: '2026-11-24T12:00:00+00:00',
                         text: 'Rings',
                         critical: true,
+                        column: null,
+                        columnName: null,
                     },
                     {
                         who: null,
@@ -284,6 +286,8 @@ describe('the dates', () => {
                         finish: '2026-11-24T13:00:00+00:00',
                         text: 'Soaking',
                         critical: false,
+                        column: null,
+                        columnName: null,
                     },
                 ],
                 parts: [{ part: 'Ring set', promised: '2026-11-25' }],

@@ -97,7 +97,7 @@ const least = {
             rings: [],
         },
     },
-    stack: { slabs: [], togetherUpTo: null, trays: [], acts: [] },
+    stack: { slabs: [], togetherUpTo: null, trays: [], columns: [], acts: [] },
     planning: {
         steps: [],
         next: undefined,
@@ -176,6 +176,7 @@ export function aStep(parts: Partial<Step> = {}): Step {
         voidBecause: null,
         asks: [],
         questions: [],
+        inTurn: [],
         isOwn: false,
         spots: [],
         entry: null,

@@ -156,6 +156,13 @@ export function Details({ step }: { step: Step }) {
     ].filter((line) => line)
     return (
         <>
+            {step.inTurn.length > 0 && (
+                <ol className="my-1 list-decimal space-y-0.5 pl-6 leading-snug">
+                    {step.inTurn.map((act) => (
+                        <li key={act}>{act}</li>
+                    ))}
+                </ol>
+            )}
             {lines.length > 0 && <p className="text-sm leading-tight">{lines.join(' ')}</p>}
             {step.caution && <p className="text-sm leading-tight font-bold">⚠ {step.caution}</p>}
         </>

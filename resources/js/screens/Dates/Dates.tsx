@@ -169,14 +169,17 @@ function Lane({
             {job.bars.map((bar) => {
                 const row = bar.who === null ? here.length : here.indexOf(bar.who)
                 const top = y + 8 + row * high
+                const full = bar.who === null ? 8 : high - 3
+                // of a V the first column is the upper half of its bar, the second the lower
+                const half = bar.column === null ? full : full / 2 - 0.5
                 const wide = Math.max(2.5, x(bar.finish) - x(bar.start))
                 return (
                     <g key={`${bar.who}/${bar.start}/${bar.text}`}>
                         <rect
                             x={x(bar.start)}
-                            y={top}
+                            y={bar.column === 1 ? top + full / 2 + 0.5 : top}
                             width={wide}
-                            height={bar.who === null ? 8 : high - 3}
+                            height={half}
                             rx="1.5"
                             className={
                                 bar.who === null
@@ -187,9 +190,9 @@ function Lane({
                             }
                             strokeDasharray={bar.who === null ? '3 2' : undefined}
                         >
-                            <title>{`${bar.who ?? 'wait'}: ${bar.text}, ${clock(bar.start, dates.zone)} to ${clock(bar.finish, dates.zone)}`}</title>
+                            <title>{`${bar.who ?? 'wait'}${bar.columnName ? `, ${bar.columnName}` : ''}: ${bar.text}, ${clock(bar.start, dates.zone)} to ${clock(bar.finish, dates.zone)}`}</title>
                         </rect>
-                        {bar.who !== null && wide > 26 && high > 14 && (
+                        {bar.who !== null && bar.column === null && wide > 26 && high > 14 && (
                             <text
                                 x={x(bar.start) + 4}
                                 y={top + (high - 3) / 2 + 4.5}

@@ -43,36 +43,63 @@ function List({ job }: { job: Job }) {
         .filter((part) => part.state !== 'fitted')
         .sort((one, other) => (by(one) ?? '9').localeCompare(by(other) ?? '9'))
     const fitted = job.parts.planned.filter((part) => part.state === 'fitted')
+    const inColumns = job.stack.columns.length > 0
+    const groups = inColumns ? byColumn(job.stack.columns, open) : [{ name: '', parts: open }]
     return (
         <div className="bg-base-100 p-5">
             {open.length === 0 && <p>Nothing is missing: every part that the plan takes is fitted.</p>}
-            <ul>
-                {open.map((part) => (
-                    <li
-                        key={part.part}
-                        className="grid items-center gap-x-5 gap-y-2 border-b border-line py-2.5 lg:grid-cols-[10rem_1fr_auto]"
+            <div className={inColumns ? 'grid items-start gap-x-8 lg:grid-cols-2' : ''}>
+                {groups.map(({ name, parts }) => (
+                    <section
+                        key={name}
+                        aria-label={name || 'Parts'}
+                        className={inColumns && name === BOTH ? 'lg:col-span-2' : ''}
                     >
-                        <NeedBy job={job} part={part} by={by(part)} />
-                        <div className="leading-tight">
-                            <p className="text-lg font-bold">{part.part}</p>
-                            <p className={part.wrong ? 'font-bold text-error' : ''}>{standing(part)}</p>
-                            <p className="text-sm text-quiet">{reuse(part)}</p>
-                        </div>
-                        <Actions
-                            job={job}
-                            part={part}
-                            onShelf={onShelf(part)}
-                            onAsk={(what) => setAsked({ part, what })}
-                        />
-                    </li>
+                        {name && <h2 className="mt-3 border-b-2 border-base-content text-lg font-bold">{name}</h2>}
+                        <ul>
+                            {parts.map((part) => (
+                                <li
+                                    key={part.part}
+                                    className={`grid items-center gap-x-5 gap-y-2 border-b border-line py-2.5 ${
+                                        name === '' || name === BOTH ? 'lg:grid-cols-[10rem_1fr_auto]' : ''
+                                    }`}
+                                >
+                                    <NeedBy job={job} part={part} by={by(part)} />
+                                    <div className="leading-tight">
+                                        <p className="text-lg font-bold">{part.part}</p>
+                                        <p className={part.wrong ? 'font-bold text-error' : ''}>{standing(part)}</p>
+                                        <p className="text-sm text-quiet">{reuse(part)}</p>
+                                    </div>
+                                    <Actions
+                                        job={job}
+                                        part={part}
+                                        onShelf={onShelf(part)}
+                                        onAsk={(what) => setAsked({ part, what })}
+                                    />
+                                </li>
+                            ))}
+                        </ul>
+                    </section>
                 ))}
-            </ul>
+            </div>
             {fitted.length > 0 && (
-                <p className="mt-4 text-quiet">Fitted: {fitted.map((part) => part.part.toLowerCase()).join(', ')}.</p>
+                <p className="mt-4 text-quiet">Fitted: {fitted.map((part) => part.part.toLowerCase()).join(' · ')}.</p>
             )}
             {asked && <Ask job={job} part={asked.part} what={asked.what} onClose={() => setAsked(null)} />}
         </div>
     )
+}
+
+const BOTH = 'For the whole engine'
+
+/** One column of a V beside the other, and what serves both under them. */
+function byColumn(columns: string[], parts: Part[]): { name: string; parts: Part[] }[] {
+    const own = columns.map((name, column) => ({
+        name: name.charAt(0).toUpperCase() + name.slice(1),
+        parts: parts.filter((part) => part.column === column),
+    }))
+    const both = { name: BOTH, parts: parts.filter((part) => part.column === null) }
+    return [...own, both].filter((group) => group.parts.length > 0)
 }
 
 /** The day it is needed on, struck where what was promised comes after it. */

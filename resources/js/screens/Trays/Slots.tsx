@@ -16,20 +16,26 @@ export function Slots({ job }: { job: Job }) {
     return (
         <section aria-label="Slots" className="mt-4 bg-base-100 p-4">
             <h2 className="font-bold">Slots: what goes back where it came from</h2>
-            {slabs.map((slab) => (
-                <div key={slab.id} className="mt-3 break-inside-avoid">
-                    <p className="border-t-2 border-base-content pt-1 text-sm text-quiet">
-                        {slab.name}, {slab.state}
-                    </p>
-                    <ul className="mt-1 grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
-                        {job.parts.home
-                            .filter((part) => part.slab === slab.id)
-                            .map((part) => (
-                                <Slot key={part.id} job={job} part={part} onMove={() => setMoving(part)} />
-                            ))}
-                    </ul>
-                </div>
-            ))}
+            <div className={job.stack.columns.length > 0 ? 'grid items-start gap-x-6 lg:grid-cols-2' : ''}>
+                {slabs.map((slab) => (
+                    <div
+                        key={slab.id}
+                        className="mt-3 break-inside-avoid"
+                        style={slab.column === null ? undefined : { gridColumn: slab.column + 1 }}
+                    >
+                        <p className="border-t-2 border-base-content pt-1 text-sm text-quiet">
+                            {slab.name}, {slab.lies}
+                        </p>
+                        <ul className="mt-1 grid gap-2 sm:grid-cols-2 lg:grid-cols-4">
+                            {job.parts.home
+                                .filter((part) => part.slab === slab.id)
+                                .map((part) => (
+                                    <Slot key={part.id} job={job} part={part} onMove={() => setMoving(part)} />
+                                ))}
+                        </ul>
+                    </div>
+                ))}
+            </div>
             {moving && <Elsewhere job={job} part={moving} onClose={() => setMoving(null)} />}
         </section>
     )

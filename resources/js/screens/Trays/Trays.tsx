@@ -7,6 +7,18 @@ import { Slots } from './Slots'
 
 const nameOf = (job: Job, slab: string) => job.stack.slabs.find((each) => each.id === slab)?.name ?? slab
 
+/** The boards of a V column by column, and what serves both after them; of any other engine all in one. */
+function columnsOf(job: Job): { name: string; trays: string[] }[] {
+    const columnOf = (tray: string) => job.stack.slabs.find((slab) => slab.id === tray)?.column ?? null
+    const own = job.stack.columns.map((name, column) => ({
+        name: name.charAt(0).toUpperCase() + name.slice(1),
+        trays: job.stack.trays.filter((tray) => columnOf(tray) === column),
+    }))
+    return [...own, { name: '', trays: job.stack.trays.filter((tray) => columnOf(tray) === null) }].filter(
+        (group) => group.trays.length > 0,
+    )
+}
+
 /** One board as the server draws it, in the page itself so that it is set in the product's type; true scale in print. */
 function Board({ job, slab, name }: { job: number; slab: string; name: string }) {
     const board = useQuery({
@@ -43,8 +55,15 @@ export function Trays() {
                         <p>The sheet names no fasteners yet; enter them in the spec book.</p>
                     )}
                     <div className="grid items-start gap-4 md:grid-cols-2 print:block">
-                        {data.stack.trays.map((slab) => (
-                            <Board key={slab} job={number} slab={slab} name={nameOf(data, slab)} />
+                        {columnsOf(data).map(({ name, trays }) => (
+                            <section key={name} aria-label={name || 'Boards'} className={name ? '' : 'contents'}>
+                                {name && <h2 className="mb-2 text-lg font-bold">{name}</h2>}
+                                <div className={name ? 'grid gap-4' : 'contents'}>
+                                    {trays.map((slab) => (
+                                        <Board key={slab} job={number} slab={slab} name={nameOf(data, slab)} />
+                                    ))}
+                                </div>
+                            </section>
                         ))}
                     </div>
                     <Slots job={data} />
