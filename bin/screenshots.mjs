@@ -1,5 +1,5 @@
 // Takes the pictures of docs/screenshots from the running demo: node bin/screenshots.mjs [address] [name …]
-// The last one works on a job until a hold stands before it; ./moltrek reset makes the demo as new again.
+// The last ones work on jobs until a step stands before them; ./moltrek reset makes the demo as new again.
 import { readFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
 import { v7 as uuidv7 } from 'uuid'
@@ -31,8 +31,6 @@ const SHOTS = {
             await page.getByRole('region', { name: 'Key pad' }).getByText('Fits').first().waitFor()
         },
     ],
-    'build-night': ['/jobs/209', 'night'],
-    'bore-map': ['/jobs/219', 'day', (page) => page.getByText('Bore, the wall opened out').scrollIntoViewIfNeeded()],
     'ring-clock': ['/jobs/203/rings', 'day'],
     pairing: ['/jobs/221/pairing', 'day'],
     'bore-decision': ['/jobs/219', 'night', (page) => page.getByRole('region', { name: 'Decide the bore' }).scrollIntoViewIfNeeded()],
@@ -63,34 +61,63 @@ const SHOTS = {
         },
     ],
     hold: [
-        '/jobs/203',
+        '/jobs/209',
         'day',
         async (page) => {
-            await workUpToHold(page, 203)
-            await page.reload()
-            await page.locator('#next-move').getByRole('listitem').first().getByRole('button').first().click()
-            await page.getByText('3 to be seen').waitFor()
+            await enter(page, 209, ['part_arrived', { part: 'Ring set' }])
+            await workUpTo(page, 209, 'hold.barrel')
+            await page.locator('#next-move').getByRole('button', { name: /^Dowels in/ }).click()
+            await page.getByText('6 to be seen, 1 to settle or accept').waitFor()
+        },
+    ],
+    'exhaust-valve': [
+        '/jobs/217',
+        'night',
+        async (page) => {
+            const errands = { errands: ['exhaust valve'], reason: 'the bores are good' }
+            await enter(page, 217, ['errands_changed', errands])
+            await workUpTo(page, 217, 'on.exhaust-valve', ['work.faces', 'on.base-gasket'])
+            await page.getByText('Proof: open, the port is clear').first().waitFor()
+        },
+    ],
+    'staged-lowering': [
+        '/jobs/224',
+        'day',
+        async (page) => {
+            const errands = { errands: ['bore and piston'], reason: 'the right bore is scored' }
+            await enter(page, 224, ['errands_changed', errands])
+            await workUpTo(page, 224, 'on.barrel.1')
+            await page.getByRole('region', { name: 'Next' }).getByRole('button', { name: 'Done' }).click()
+            await page.getByText('Middle cylinder at top dead centre').first().waitFor()
         },
     ],
 }
 
-/** Does what is next, and says that waits are over, until a hold is next. */
-async function workUpToHold(page, number) {
-    const get = async () => (await page.request.get(`/api/jobs/${number}`)).json()
-    const token = async () => decodeURIComponent((await page.context().cookies()).find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '')
-    for (let turn = 0; turn < 60; turn++) {
-        const job = await get()
-        const step = job.planning.steps.find((each) => each.canBeDone)
-        if (step?.kind === 'hold') {
-            return
+/** What is entered by another hand: through the same door as the page's own entries. */
+async function enter(page, number, ...acts) {
+    const cookies = await page.context().cookies()
+    const token = decodeURIComponent(cookies.find((cookie) => cookie.name === 'XSRF-TOKEN')?.value ?? '')
+    const happened_at = new Date().toISOString()
+    await page.request.post(`/api/jobs/${number}/entries`, {
+        headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+        data: { entries: acts.map(([kind, payload]) => ({ id: uuidv7(), kind, payload, happened_at })) },
+    })
+}
+
+/** Does what can be done, and says that waits are over, until a step can be done; others beside it are done first. */
+async function workUpTo(page, number, until, first = []) {
+    for (let turn = 0; turn < 80; turn++) {
+        const { planning } = await (await page.request.get(`/api/jobs/${number}`)).json()
+        const ready = planning.steps.filter((step) => step.canBeDone).map((step) => step.id)
+        const open = ready.includes(until) ? ready.filter((id) => first.includes(id)) : ready
+        if (ready.includes(until) && open.length === 0) {
+            break
         }
-        const [kind, payload] = step ? ['step_done', { step: step.id }] : ['wait_seen', { wait: job.planning.waits[0].id }]
-        const entry = { id: uuidv7(), kind, payload, happened_at: new Date().toISOString() }
-        await page.request.post(`/api/jobs/${number}/entries`, {
-            headers: { 'X-XSRF-TOKEN': await token(), Accept: 'application/json' },
-            data: { entries: [entry] },
-        })
+        const waits = planning.waits.map((wait) => ['wait_seen', { wait: wait.id }])
+        await enter(page, number, ...open.map((step) => ['step_done', { step }]), ...waits)
     }
+    await page.reload()
+    await page.getByRole('main').waitFor()
 }
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: flags.split(' ') })

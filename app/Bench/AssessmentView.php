@@ -16,6 +16,8 @@ use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Ruler;
 use Moltrek\Core\Judgement\Verdict;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Fitting\VerdictAccepted;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\SheetLimit;
@@ -24,7 +26,8 @@ use Moltrek\Core\Sheet\SourceKind;
 /** An assessment of the core as the screens take it: lengths in millimetres, the ruler ready to draw. */
 final class AssessmentView
 {
-    public static function of(Assessment $assessment, string $slab, bool $isExpected): AssessmentShape
+    /** @param  Entry|null  $accepted  by which somebody took it upon himself as it stands */
+    public static function of(Assessment $assessment, string $slab, bool $isExpected, ?Entry $accepted): AssessmentShape
     {
         $subject = $assessment->subject;
         $source = $subject->source;
@@ -41,6 +44,7 @@ final class AssessmentView
             $source->reason,
             $assessment->filing === null ? null : self::filing($assessment->filing),
             $subject->quantity->dimension()->canonicalUnit()->symbol, $isExpected,
+            $accepted?->by, $accepted?->said instanceof VerdictAccepted ? $accepted->said->reason : null,
         );
     }
 

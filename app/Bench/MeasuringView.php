@@ -31,9 +31,10 @@ final readonly class MeasuringView
     {
         $spots = array_filter(array_map(fn (string $id): ?Spot => $this->state->spots[$id] ?? null, $assessment->subject->spots));
         $last = $spots[array_key_last($spots) ?? 0] ?? null;
-        $isExpected = $assessment->subject->source->offered !== [] || $assessment->verdict !== null || $last?->expected === true;
+        $isExpected = $assessment->subject->source->offered !== [] || $assessment->verdict !== null || isset($this->state->work->asked()[$last->id ?? '']);
 
-        return AssessmentView::of($assessment, $last === null ? $this->state->sheet->stack->slabs[0]->id : $this->state->readings->slabOf($last)->id, $isExpected);
+        return AssessmentView::of($assessment, $last === null ? $this->state->sheet->stack->slabs[0]->id : $this->state->readings->slabOf($last)->id, $isExpected,
+            $this->state->work->questions->acceptanceOf($assessment));
     }
 
     /** @return list<ToolShape> */

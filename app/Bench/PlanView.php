@@ -91,17 +91,24 @@ final readonly class PlanView
         $access = array_values(array_intersect_key($step->order->access, array_flip($needs)))[0] ?? null;
 
         return new StepShape(
-            $step->id, $step->place->slab, $step->place->cylinder, $step->kind->value,
+            $step->id, $step->place->slab, $this->cylinderOf($step), $step->kind->value,
             $step->words->name, $step->words->why, $step->words->how, $step->words->uses, $step->words->tools, $this->state->decisions->partsOf($step),
             $step->words->inTurn, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
             $needs,
             array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
             $work->voidBecause($step), $this->asks($step), $this->questions($step),
             array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
-            $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id),
+            $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id), $work->aloneBy($step->id)?->by,
             $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
             in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
         );
+    }
+
+    /** The cylinder that a step is done on; of several that stand level the first. */
+    private function cylinderOf(Step $step): ?string
+    {
+        return $step->place->cylinder
+            ?? array_values(array_filter($step->place->places, fn (string $place): bool => $this->state->sheet->cylinder($place) !== null))[0] ?? null;
     }
 
     /** @return list<AskShape> */

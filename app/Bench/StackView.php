@@ -10,9 +10,11 @@ use App\Http\Shapes\VerdictCountShape;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** The slabs of a build as the screens take them. */
 final readonly class StackView
@@ -32,8 +34,19 @@ final readonly class StackView
             array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
             array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
             $this->columns->names(),
-            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), Act::on($sheet)),
+            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), array_values(array_filter(Act::on($sheet), $this->canBeDone(...)))),
         );
+    }
+
+    /** A gasket is changed only where what lies on it is off, or it is not clamped yet. */
+    private function canBeDone(Act $act): bool
+    {
+        $kind = match ($act) {
+            Act::BaseGasketChanged => SlabKind::BaseGasket, Act::HeadGasketChanged => SlabKind::HeadGasket, default => null,
+        };
+        $gaskets = $kind === null ? [] : $this->state->sheet->stack->all($kind);
+
+        return $kind === null || array_filter($gaskets, fn (Slab $gasket): bool => $this->state->slabs->of($gasket) !== SlabState::Torqued) !== [];
     }
 
     public function togetherUpTo(): ?string

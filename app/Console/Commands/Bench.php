@@ -2,6 +2,7 @@
 
 namespace App\Console\Commands;
 
+use App\Calculations\JsonText;
 use App\Calculations\Registry;
 use App\Console\BenchClient;
 use App\Models\Sheet;
@@ -13,7 +14,9 @@ use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\EngineSheet;
 use RuntimeException;
+use stdClass;
 use Symfony\Component\Process\Process;
 
 /** Measures what the product promises of speed, and prints the table. */
@@ -79,6 +82,41 @@ final class Bench extends Command
             Plan::of($sheet);
             Build::replay($sheet, $entries)->nextMove();
         }), '');
+        $long = $this->eightInLine();
+        $this->row(sprintf('composing a plan of %d steps, median', count(Plan::of($long))), $this->median(9, static function () use ($long): void {
+            Plan::of($long);
+        }), 'under 50 ms');
+        $this->startUpAndPlan();
+    }
+
+    /** The four-cylinder of the demo shop with eight cylinders. */
+    private function eightInLine(): EngineSheet
+    {
+        $document = JsonText::decode((string) file_get_contents(database_path('sheets/ostrel-608.json')));
+        assert($document instanceof stdClass && $document->layout instanceof stdClass && $document->valve_train instanceof stdClass);
+        $document->layout->cylinders = array_map(static fn (int $number): array => ['id' => "$number", 'name' => "cylinder $number", 'phase' => ($number % 4 * 90).' deg'], range(1, 8));
+        $document->valve_train->valves = array_merge(...array_map(static fn (int $number): array => array_map(
+            static fn (string $valve): array => ['id' => $number.$valve, 'name' => $valve, 'cylinder' => "$number", 'side' => str_starts_with($valve, 'in') ? 'inlet' : 'exhaust'],
+            ['in1', 'in2', 'ex1', 'ex2'],
+        ), range(1, 8)));
+
+        return EngineSheet::read(JsonText::decode(JsonText::encode($document)));
+    }
+
+    /** What three hundred entries add to a plan that is asked for on the command line. */
+    private function startUpAndPlan(): void
+    {
+        $acts = array_map(static fn (int $number): array => ['kind' => 'note_written', 'payload' => ['text' => "note $number"]], range(1, 150));
+        foreach (range(1, 150) as $number) {
+            $acts[] = ['kind' => 'reading_taken', 'payload' => ['spot' => 'piston.'.($number % 4 + 1), 'reading' => '66.17 mm']];
+        }
+        $time = function (array $entries): float {
+            return $this->median(5, static function () use ($entries): void {
+                $input = JsonText::encode(['sheet' => 'ostrel-608', 'entries' => $entries]);
+                (new Process([base_path('moltrek'), 'calc', 'plan'], base_path(), input: $input, timeout: 60))->mustRun();
+            });
+        };
+        $this->row('calc plan with 300 entries, beyond that with none', $time($acts) - $time([]), 'under 300 ms');
     }
 
     private function interface(string $address): void

@@ -50,6 +50,10 @@ final readonly class AssessmentShape
         public string $unit,
         #[OA\Property]
         public bool $isExpected,
+        #[OA\Property(description: 'who took it upon himself as it stands, though it is out or too close')]
+        public ?string $acceptedBy,
+        #[OA\Property(description: 'and why')]
+        public ?string $acceptedBecause,
     ) {
     }
 }

@@ -72,6 +72,8 @@ final readonly class StepShape
         public ?string $doneAt,
         #[OA\Property(description: 'for a hold: who has answered, or stood by', items: new OA\Items(type: 'string'))]
         public array $answerers,
+        #[OA\Property(description: 'for a hold of two: who does without the second pair of eyes')]
+        public ?string $alone,
         #[OA\Property(description: 'why it waits for the first of its open needs, where that is a matter of order or access')]
         public ?string $access,
         #[OA\Property(description: 'why it does not apply here, where somebody said so')]

@@ -29,6 +29,7 @@ use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerIn;
 use Moltrek\Core\Log\Planning\LedgerOut;
 use Moltrek\Core\Log\Planning\SchoolChosen;
+use Moltrek\Core\Log\Planning\SecondWaived;
 use Moltrek\Core\Log\Planning\SlabLifted;
 use Moltrek\Core\Log\Planning\SlabProvisional;
 use Moltrek\Core\Log\Planning\StepAdded;
@@ -47,7 +48,8 @@ final class Kinds
         ReadingTaken::class,
         SourceChosen::class, BoreDecided::class, PistonsPaired::class, GapsPlaced::class, MarkRead::class,
         VerdictAccepted::class,
-        StepDone::class, HoldAnswered::class, HoldWaived::class, SlabLifted::class, SlabProvisional::class, ActDone::class,
+        StepDone::class, HoldAnswered::class, HoldWaived::class, SecondWaived::class,
+        SlabLifted::class, SlabProvisional::class, ActDone::class,
         ErrandsChanged::class, StepSetAside::class, StepAdded::class,
         WaitStarted::class, WaitSeen::class, LedgerIn::class, LedgerOut::class, DebtOwed::class, DebtPaid::class, SchoolChosen::class,
         PartOrdered::class, PartArrived::class, PartWrong::class, PartTaken::class, PartReused::class, PartBack::class,

@@ -11,6 +11,7 @@ use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Sheet\ValveGear;
 
 /**
  * What one lift or one act takes back. Each quantity and each step says of itself what undoes it; this is asked of every
@@ -66,7 +67,14 @@ final readonly class Undone
             return $spot->measurable->staleWhenLifted && $this->lifts($spot->slabOn($this->sheet)->id);
         }
 
-        return in_array($this->act, $spot->measurable->staleBy, true) && $this->isAt($spot);
+        return (in_array($this->act, $spot->measurable->staleBy, true) || $this->movesRods($spot)) && $this->isAt($spot);
+    }
+
+    /** Another gasket changes the length that a pushrod has to bridge, and with it the clearance. */
+    private function movesRods(Spot $spot): bool
+    {
+        return in_array($this->act, [Act::BaseGasketChanged, Act::HeadGasketChanged], true) && $spot->is('valve_lash')
+            && $this->sheet->valveTrain->gear === ValveGear::Pushrod;
     }
 
     /** A mark no longer says anything where the part that carries it is another, or of another size. */

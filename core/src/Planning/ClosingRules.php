@@ -192,7 +192,8 @@ final readonly class ClosingRules
             ->asking([
                 $sheet->lubricating->by === Lubrication::Fuel ? 'Oil in the fuel or in its tank' : 'Oil level read',
                 $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled' : null,
-                $this->plan->knows('on.exhaust-valve') ? 'Left-hand nut at the gear of the exhaust valve at its torque, linkage clipped' : null,
+                ! $this->plan->knows('on.exhaust-valve') ? null
+                    : 'Left-hand nut at the gear of the exhaust valve at its torque, linkage clipped',
                 'Nothing owed its torque, nothing left in',
                 'Throttle snaps shut, kill switch works',
             ], nothingOwed: true)

@@ -363,6 +363,7 @@ final readonly class JoiningRules
             $isUpper || $mark === 'either way' ? null : 'Every piston: '.$mark,
             $chain ? 'Chain reaches up through the tunnel and is tied, rear guide in its slot' : null,
             $sheet->exhaustValve && $this->plan->knows('on.exhaust-valve') ? 'Exhaust valve opens and closes fully by finger' : null,
+            $sheet->exhaustValveBlanked ? 'Blanking plates over the ways of the exhaust valve, sealed, their screws locked' : null,
             $sheet->lubricating->by === Lubrication::Pressure ? 'Jets and oil ways seen clear' : null,
             'Rags, props and covers out of '.(count($barrel->cylinders) > 1 ? 'every mouth' : 'the mouth'),
         ];

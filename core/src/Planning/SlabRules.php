@@ -57,7 +57,8 @@ final readonly class SlabRules
         };
         $together = array_values(
             array_filter($box->cylinders ?? [$cylinder->id], fn (string $each): bool => $this->plan->knows('set.rods.'.$each)));
-        $this->plan->draft($step)?->loading($this->plan->sheet->valveTrain->adjustableRods || $box === null ? [$cylinder->id] : $together);
+        $this->plan->draft($step)?->loading(
+            $this->plan->sheet->valveTrain->adjustableRods || $box === null ? [$cylinder->id] : $together, $together);
     }
 
     private function studs(Slab $slab): void

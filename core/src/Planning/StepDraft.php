@@ -216,7 +216,7 @@ final class StepDraft
     /** The crank is turned for it. */
     public function turning(): self
     {
-        $this->turning = new Turning(true, $this->turning->loads, $this->turning->frees);
+        $this->turning = new Turning(true, $this->turning->loads, $this->turning->frees, $this->turning->beside);
 
         return $this;
     }
@@ -225,17 +225,18 @@ final class StepDraft
      * It loads the hydraulic lifters of these cylinders; the crank is not turned until their rods spin.
      *
      * @param  list<string>  $cylinders
+     * @param  list<string>  $beside  those under the same box, which may be loaded with them
      */
-    public function loading(array $cylinders): self
+    public function loading(array $cylinders, array $beside = []): self
     {
-        $this->turning = new Turning($this->turning->turns, $cylinders, $this->turning->frees);
+        $this->turning = new Turning($this->turning->turns, $cylinders, $this->turning->frees, $beside);
 
         return $this;
     }
 
     public function freeing(string $cylinder): self
     {
-        $this->turning = new Turning($this->turning->turns, $this->turning->loads, [$cylinder]);
+        $this->turning = new Turning($this->turning->turns, $this->turning->loads, [$cylinder], $this->turning->beside);
 
         return $this;
     }

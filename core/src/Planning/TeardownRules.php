@@ -126,8 +126,7 @@ final readonly class TeardownRules
             $slab->kind->isGasket() && $slab->seal === Seal::ORing => ' off, counted, kept to lay beside the new ones',
             $slab->kind->isGasket() => ' off, old gasket kept to lay beside the new one',
             $slab->kind === SlabKind::Head, $slab->kind === SlabKind::CamHolder => ' off'.$eased,
-            $slab->kind->carriesRockers() && ! $this->plan->sheet->valveTrain->hasCamInHead()
-                => ' off: eased a turn at a time with the valves under it shut, fasteners to the board',
+            $this->isOverRods($slab) => ' off: eased a turn at a time with the valves under it shut, fasteners to the board',
             $slab->kind === SlabKind::Barrel => match (true) {
                 $this->plan->sheet->barrel->joining !== Joining::IntoBarrel => ' off'.$eased,
                 $this->plan->sheet->piston->circlips => $eased.'; raised until the pins show, clips out, pins drawn, off with its pistons',
@@ -135,6 +134,11 @@ final readonly class TeardownRules
             },
             default => ' off, fasteners to the board as they sat',
         };
+    }
+
+    private function isOverRods(Slab $slab): bool
+    {
+        return $slab->kind->carriesRockers() && ! $this->plan->sheet->valveTrain->hasCamInHead();
     }
 
     private static function why(SlabKind $kind): string

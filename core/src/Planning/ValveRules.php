@@ -9,6 +9,7 @@ use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\Valve;
+use Moltrek\Core\Sheet\ValveGear;
 use Moltrek\Core\Sheet\ValveSide;
 
 /** Cams, lifters and rods in the case, shims, clearances, the decompressor. Source: shop practice. */
@@ -145,6 +146,8 @@ final readonly class ValveRules
             ->after($isShared ? 'on.'.$head : 'pull.'.$head, 'on.lifters', 'off.rods.'.$cylinder->id, 'off.trays'.$bank->suffix)
             ->after(...array_map(static fn (Slab $slab): string => 'pull.'.$slab->id, $this->scope->lifterCovers()))
             ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->scope->lifterCovers()))
+            // let out before the cams are timed, they would forbid the turning that timing needs
+            ->after(...$train->adjustableRods && $this->scope->hasHydraulicRods() ? ['turn.timing'] : [])
             ->before(...$box === null || $train->adjustableRods ? [] : ['hold.'.$box->id])
             ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
             ->spends(PartKind::TubeSeals)
@@ -159,7 +162,7 @@ final readonly class ValveRules
                     ? [] : ['on.'.$box->id, 'pull.'.$box->id])
                 ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()))
                 ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
-                ->undoneBy(Act::CamOut, Act::HeadSlackened)
+                ->undoneBy(Act::CamOut, Act::HeadSlackened, ...$this->movedByHeight())
                 ->freeing($cylinder->id)
                 ->caution('Do not turn the engine until the rods spin.')
                 ->takes(10);
@@ -194,6 +197,12 @@ final readonly class ValveRules
             || $this->scope->opens($bank->head) || $this->scope->rodsAreOut($valve->cylinder);
     }
 
+    /** @return list<Act> what changes the length that a rod has to bridge */
+    private function movedByHeight(): array
+    {
+        return $this->plan->sheet->valveTrain->gear === ValveGear::Pushrod ? [Act::BaseGasketChanged, Act::HeadGasketChanged] : [];
+    }
+
     private function lash(Valve $valve): void
     {
         if (! $this->isSet($valve)) {
@@ -222,7 +231,7 @@ final readonly class ValveRules
                 ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], array_values($carrying)), ...[[]]))
             ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id), since: $since)
             ->lostWith($ground ? $barrel : $bank->head, ...$ground ? [] : $carrying)
-            ->undoneBy(Act::CamOut, Act::ShimChanged, Act::HeadSlackened)
+            ->undoneBy(Act::CamOut, Act::ShimChanged, Act::HeadSlackened, ...$this->movedByHeight())
             ->with('feeler leaves', $this->plan->crankTurner());
         $name = ucfirst($valve->name).($cylinder === null ? '' : $this->plan->of($cylinder));
         if ($ground) {

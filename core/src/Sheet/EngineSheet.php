@@ -21,6 +21,9 @@ final readonly class EngineSheet
         'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in',
     ];
 
+    /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
+    private const BLANKED = 'blanked off';
+
     private function __construct(
         public Identity $identity,
         public Layout $layout,
@@ -36,6 +39,7 @@ final readonly class EngineSheet
         public Lubricating $lubricating,
         public Ignition $ignition,
         public bool $headRecheck,
+        public bool $exhaustValveBlanked,
     ) {
     }
 
@@ -60,6 +64,8 @@ final readonly class EngineSheet
             'ignition.behind' => $ignition->behind === null ? [] : [$ignition->behind],
         ]);
 
+        $blanked = $sheet->raw('exhaust_valve') === self::BLANKED;
+
         return new self(
             Identity::read($sheet),
             $layout,
@@ -68,13 +74,14 @@ final readonly class EngineSheet
             Piston::read($sheet->object('piston', ...Piston::KEYS), array_column($layout->cylinders, 'id')),
             $train,
             $crank === null ? null : Crank::read($crank),
-            $sheet->flag('exhaust_valve'),
+            ! $blanked && $sheet->flag('exhaust_valve'),
             $stack,
             Limits::read($sheet, $substitutions),
             WorkNotes::read($sheet, $substitutions),
             $lubricating,
             $ignition,
             $runIn !== null && $runIn->flag('head_recheck'),
+            $blanked,
         );
     }
 

@@ -1,9 +1,11 @@
 <?php
 
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\StepKind;
 
 /**
@@ -99,3 +101,21 @@ it('stands before every slab that closes over another, on every engine', functio
         expect($steps[$steps[$closing]->order->hold]->kind)->toBe(StepKind::Hold)->and($steps[$steps[$closing]->order->hold]->asks->items)->not->toBe([]);
     }
 })->with(['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv']);
+
+it('lets one who works alone do without the second pair of eyes, by name and for a reason', function () {
+    $sheet = demoSheet('ulvane-139r');
+    $before = array_filter(upTo($sheet, 'hold.start'), static fn (array $act): bool => ($act[1]['hold'] ?? '') !== 'hold.start');
+    $items = array_keys(worked($sheet, [])->work->steps()['hold.start']->asks->items);
+    $seen = array_map(static fn (int $item): array => ['hold_answered', ['hold' => 'hold.start', 'item' => $item]], $items);
+    $alone = ['second_waived', ['hold' => 'hold.start', 'reason' => 'alone in the yard']];
+    expect(stateOf(worked($sheet, [...$before, ...$seen]), 'hold.start'))->toBe('ready')
+        ->and(stateOf(worked($sheet, [...$before, $alone, ...$seen]), 'hold.start'))->toBe('done')
+        ->and(stateOf(worked($sheet, [...$before, ...$seen, $alone]), 'hold.start'))->toBe('done')
+        ->and(stateOf(worked($sheet, [...$before, $alone]), 'hold.start'))->toBe('ready')
+        ->and(worked($sheet, [...$before, ...$seen, $alone])->work->aloneBy('hold.start')?->by)->toBe('TW');
+});
+
+it('waives no second pair of eyes where one is enough', function () {
+    expect(fn () => Before::of(worked(demoSheet(), []))->enter('second_waived', (object) ['hold' => 'hold.barrel', 'reason' => 'so']))->toThrow(Refusal::class)
+        ->and(fn () => Before::of(worked(demoSheet(), []))->enter('second_waived', (object) ['hold' => 'hold.start', 'reason' => ' ']))->toThrow(Refusal::class);
+});

@@ -27,6 +27,7 @@ function spokenOf(): array
         'gaps' => [['gaps_placed', ['cylinder' => '1', 'school' => 'thirds', 'angles' => ['top' => '30 deg']]], 'Ring gaps placed, thirds'],
         'an item of a hold' => [['hold_answered', ['hold' => 'hold.head', 'item' => 0]], 'Seen: dowels in on both sides, gasket flat on them'],
         'with a second person' => [['hold_answered', ['hold' => 'hold.head', 'item' => 0, 'second' => 'PQ']], 'Seen: dowels in on both sides, gasket flat on them, with PQ'],
+        'nobody else there' => [['second_waived', ['hold' => 'hold.start', 'reason' => 'alone in the yard']], 'Looked at alone: before the first start, alone in the yard'],
         'an item waived' => [['hold_waived', ['hold' => 'hold.head', 'item' => 0, 'reason' => 'this head has none']], 'Waived: dowels in on both sides, gasket flat on them, this head has none'],
         'into the ledger' => [['ledger_in', ['what' => 'rag', 'slab' => 'case']], 'Put in, must come out: rag'],
         'dropped' => [['ledger_in', ['what' => 'collet', 'slab' => 'case', 'dropped' => true]], 'Dropped: collet'],

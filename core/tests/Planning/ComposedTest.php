@@ -189,3 +189,11 @@ it('lets one column be closed before the other is opened', function () {
         }
     }
 });
+
+it('asks of a blanked-off exhaust valve only that its plates are on', function () {
+    $sheet = demoSheet('skarn-594', static fn (stdClass $sheet) => $sheet->exhaust_valve = 'blanked off');
+    $plan = Plan::of($sheet);
+    expect(preg_grep('/exhaust-valve/', array_keys($plan)))->toBe([])
+        ->and(array_values(preg_grep('/Blanking plates/', $plan['hold.barrel']->asks->items)))->toHaveCount(1)
+        ->and(in_array(Errand::ExhaustValve, Errand::on($sheet), true))->toBeFalse();
+});

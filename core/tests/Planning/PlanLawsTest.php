@@ -7,12 +7,16 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Parts\SpentPart;
 use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Tests\Property;
+
+require_once __DIR__.'/../engines.php';
 
 const BUILT_DIFFERENTLY = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv'];
 
@@ -21,11 +25,11 @@ const BUILT_DIFFERENTLY = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-60
  *
  * @param  list<int>  $picks
  */
-function wandered(string $engine, array $picks): BuildState
+function wandered(string|EngineSheet $engine, array $picks, Errand $for = Errand::TopEnd): BuildState
 {
-    $sheet = demoSheet($engine);
+    $sheet = $engine instanceof EngineSheet ? $engine : demoSheet($engine);
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
-    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
+    $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart', 'errands' => [$for->value]], $at, 'TW')];
     $state = Build::replay($sheet, $entries, $at);
     foreach ($picks as $index => $pick) {
         $at = $at->modify('+20 minutes');
@@ -102,32 +106,73 @@ function withAllRead(BuildState $state): BuildState
     return Build::replay($state->sheet, [...$state->entries, ...$entries], $at);
 }
 
+/** What a lift undoes is just what its cost has said: steps, readings and parts; a neighbouring column stays. */
+function keepsItsWord(BuildState $state, int $depth): void
+{
+    $slabs = $state->sheet->stack->slabs;
+    $under = $slabs[$depth % (count($slabs) - 1)];
+    $cost = LiftCost::to($state, $under);
+    if ($cost->comesOff === [] || ! $state->work->isBeingBuilt()) {
+        expect([$cost->void, $cost->stale, $cost->spent])->toBe([[], [], []]);
+
+        return;
+    }
+    $at = $state->now->modify('+1 minute');
+    $lifts = array_map(fn (Slab $slab): Entry => Entry::stored('lift.'.$slab->id, 'slab_lifted', (object) ['slab' => $slab->id], $at, 'TW'), $cost->comesOff);
+    $after = Build::replay($state->sheet, [...$state->entries, ...$lifts], $at);
+    $void = array_filter($state->work->steps(), fn (Step $step): bool => $state->work->isDone($step) && ! $after->work->isDone($step));
+    foreach ($slabs as $slab) {
+        $stays = ! $state->sheet->stack->standsOn($slab->id, $under->id) && $state->slabs->of($slab)->isInPlace();
+        expect($stays && ! $after->slabs->of($slab)->isInPlace())->toBeFalse($slab->id);
+    }
+    $stale = array_diff(array_keys($state->readings->all()), array_keys($after->readings->all()));
+    $spent = array_filter($after->parts->spent(), fn (SpentPart $part): bool => str_starts_with($part->by->id, 'lift'));
+    expect(array_column($cost->void, 'step'))->toEqualCanonicalizing(array_keys($void))
+        ->and(array_column($cost->stale, 'reading'))->toEqualCanonicalizing(array_values($stale))
+        ->and(array_column($cost->spent, 'part'))->toEqualCanonicalizing(array_keys($spent));
+}
+
+/** @param  list<int>  $picks  none of which is a lift */
+function builtBy(string|EngineSheet $engine, array $picks, Errand $for = Errand::TopEnd): BuildState
+{
+    return withAllRead(wandered($engine, array_map(fn (int $pick): int => $pick % 13 === 0 ? $pick + 1 : $pick, $picks), $for));
+}
+
 it('undoes with a lift just what its cost has said: steps, readings and parts', function (string $engine) {
     Property::holds(3, [Generators::vector(30, Generators::choose(1, 1000)), Generators::choose(0, 5)], function (array $picks, int $depth) use ($engine): void {
-        $state = withAllRead(wandered($engine, array_map(fn (int $pick): int => $pick % 13 === 0 ? $pick + 1 : $pick, $picks)));
-        $slabs = $state->sheet->stack->slabs;
-        $under = $slabs[$depth % (count($slabs) - 1)];
-        $cost = LiftCost::to($state, $under);
-        if ($cost->comesOff === [] || ! $state->work->isBeingBuilt()) {
-            expect([$cost->void, $cost->stale, $cost->spent])->toBe([[], [], []]);
-
-            return;
-        }
-        $at = $state->now->modify('+1 minute');
-        $lifts = array_map(fn (Slab $slab): Entry => Entry::stored('lift.'.$slab->id, 'slab_lifted', (object) ['slab' => $slab->id], $at, 'TW'), $state->sheet->stack->directlyOn($under->id));
-        $after = Build::replay($state->sheet, [...$state->entries, ...$lifts], $at);
-        $void = array_filter($state->work->steps(), fn (Step $step): bool => $state->work->isDone($step) && ! $after->work->isDone($step));
-        foreach ($slabs as $slab) {
-            $stays = ! $state->sheet->stack->standsOn($slab->id, $under->id) && $state->slabs->of($slab)->isInPlace();
-            expect($stays && ! $after->slabs->of($slab)->isInPlace())->toBeFalse($slab->id);
-        }
-        $stale = array_diff(array_keys($state->readings->all()), array_keys($after->readings->all()));
-        $spent = array_filter($after->parts->spent(), fn (SpentPart $part): bool => str_starts_with($part->by->id, 'lift'));
-        expect(array_column($cost->void, 'step'))->toEqualCanonicalizing(array_keys($void))
-            ->and(array_column($cost->stale, 'reading'))->toEqualCanonicalizing(array_values($stale))
-            ->and(array_column($cost->spent, 'part'))->toEqualCanonicalizing(array_keys($spent));
+        keepsItsWord(builtBy($engine, $picks), $depth);
     });
 })->with(BUILT_DIFFERENTLY);
+
+/**
+ * An engine that the generators build, one of the errands that it can have, and what is picked on the way.
+ *
+ * @return array{EngineSheet, list<int>, Errand}
+ */
+function anyJob(int $engine, int $way, int $picked): array
+{
+    $sheet = builtEngine($engine);
+    $dice = new EngineDice($way);
+    $picks = array_map(static fn (): int => $dice->upTo(1000) + 1, range(1, $picked));
+
+    return [$sheet, $picks, $dice->either(...Errand::on($sheet))];
+}
+
+it('can be finished on any engine, for any errand, whatever was done and lifted before', function () {
+    Property::holds(10, [Generators::choose(1, 1_000_000), Generators::choose(1, 1_000_000)], function (int $engine, int $way): void {
+        [$sheet, $picks, $for] = anyJob($engine, $way, 14);
+        $state = finishedFrom(wandered($sheet, $picks, $for));
+        $left = array_filter($state->work->steps(), fn (Step $step): bool => $state->work->stateOf($step) !== StepState::Done);
+        expect(array_keys($left))->toBe([], "engine $engine, way $way: $for->value");
+    });
+});
+
+it('keeps its word on what a lift costs on any engine, for any errand', function () {
+    Property::holds(12, [Generators::choose(1, 1_000_000), Generators::choose(1, 1_000_000), Generators::choose(0, 5)], function (int $engine, int $way, int $depth): void {
+        [$sheet, $picks, $for] = anyJob($engine, $way, 30);
+        keepsItsWord(builtBy($sheet, $picks, $for), $depth);
+    });
+});
 
 it('begins with what comes off and ends with the run-in', function (string $engine) {
     $plan = array_values(Plan::of(demoSheet($engine)));

@@ -610,6 +610,10 @@ export interface components {
             filing: components["schemas"]["Filing"] | null;
             unit: string;
             isExpected: boolean;
+            /** @description who took it upon himself as it stands, though it is out or too close */
+            acceptedBy: string | null;
+            /** @description and why */
+            acceptedBecause: string | null;
         };
         /** @description What holds a step. */
         Blockage: {
@@ -1392,6 +1396,8 @@ export interface components {
             doneAt: string | null;
             /** @description for a hold: who has answered, or stood by */
             answerers: string[];
+            /** @description for a hold of two: who does without the second pair of eyes */
+            alone: string | null;
             /** @description why it waits for the first of its open needs, where that is a matter of order or access */
             access: string | null;
             /** @description why it does not apply here, where somebody said so */
@@ -1474,7 +1480,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -1546,6 +1552,10 @@ export interface components {
             hold_waived: {
                 hold?: unknown;
                 item?: unknown;
+                reason?: unknown;
+            };
+            second_waived: {
+                hold?: unknown;
                 reason?: unknown;
             };
             slab_lifted: {

@@ -13,11 +13,10 @@ export function CylinderRow({ drawing, shown }: { drawing: Drawing; shown: strin
     const travel = 16
     return (
         <svg
-            width={WIDTH}
-            height={HEIGHT}
+            viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
             role="img"
             aria-label={`${cylinders.find((each) => each.id === shown)?.name ?? ''} drawn, of ${cylinders.length}`}
-            className="ink mx-2"
+            className="ink mx-2 w-[calc(100%-1rem)] max-w-62"
         >
             {cylinders.map((cylinder, index) => {
                 const x = pitch * (index + 0.5)

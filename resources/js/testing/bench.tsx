@@ -177,6 +177,7 @@ export function aStep(parts: Partial<Step> = {}): Step {
         asks: [],
         questions: [],
         inTurn: [],
+        alone: null,
         isOwn: false,
         spots: [],
         entry: null,

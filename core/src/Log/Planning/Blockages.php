@@ -72,7 +72,8 @@ final readonly class Blockages
 
     /**
      * Where loaded lifters have not bled down the crank is not turned, nor are those of another box loaded: they want their
-     * own dead centre.
+     * own dead centre. What their bleeding down itself waits for is not held by it, or neither could ever be done: that comes of
+     * a lift that undid the one and left the other.
      *
      * @return list<Blockage>
      */
@@ -80,13 +81,38 @@ final readonly class Blockages
     {
         $turning = $step->effect->turning;
         $blocked = [];
-        foreach ($turning->turns || $turning->loads !== [] ? array_diff($this->loaded(), $turning->loads) : [] as $cylinder) {
+        $asks = $turning->turns || $turning->loads !== [];
+        foreach ($asks ? array_diff($this->loaded(), $turning->loads, $turning->beside) : [] as $cylinder) {
+            if ($this->waitsFor('set.rods.'.$cylinder, $step->id)) {
+                continue;
+            }
             $name = $this->totals->sheet->cylinder($cylinder)->name ?? $cylinder;
             $blocked[] = new Blockage('access', 'set.rods.'.$cylinder,
                 ucfirst($name).': its lifters are loaded; the crank is not turned until its rods spin by finger.');
         }
 
         return $blocked;
+    }
+
+    /** Whether a step waits for another, through what is not done yet. */
+    private function waitsFor(string $id, string $other): bool
+    {
+        $seen = [];
+        $open = [$id];
+        while ($open !== []) {
+            $step = $this->work->step(array_pop($open));
+            foreach ($step === null ? [] : $this->work->openNeeds($step) as $need) {
+                if ($need === $other) {
+                    return true;
+                }
+                if (! isset($seen[$need])) {
+                    $seen[$need] = true;
+                    $open[] = $need;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> cylinders whose lifters are loaded and not yet said to have bled down */

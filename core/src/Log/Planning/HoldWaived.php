@@ -9,6 +9,7 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Planning\Step;
 
 /** One thing that a hold asks was waived by name, for a reason. */
 final readonly class HoldWaived implements Kind
@@ -61,6 +62,11 @@ final readonly class HoldWaived implements Kind
             return;
         }
         $totals->progress->answer($hold, $item, $entry);
+        self::finishIfAnswered($totals, $hold, $entry);
+    }
+
+    public static function finishIfAnswered(Totals $totals, Step $hold, Entry $entry): void
+    {
         if ($totals->progress->isAnswered($hold)) {
             $totals->finish($hold, $entry);
         }

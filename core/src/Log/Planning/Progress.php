@@ -21,6 +21,9 @@ final class Progress
     /** @var array<string, array<int, Entry>> what was answered or waived of each hold, by item */
     private array $answers = [];
 
+    /** @var array<string, Entry> who looked alone where two are asked for, by hold */
+    private array $alone = [];
+
     /** @var array<string, Step>|null in order; composed when it is first asked for */
     private ?array $plan = null;
 
@@ -108,11 +111,22 @@ final class Progress
         $this->answers[$hold->id][$item] = $entry;
     }
 
-    /** Whether everything a hold asks has been answered, by two where it asks for two. */
+    public function doWithoutSecond(Step $hold, Entry $entry): void
+    {
+        $this->alone[$hold->id] = $entry;
+    }
+
+    /** By what somebody did without the second pair of eyes. */
+    public function aloneBy(string $hold): ?Entry
+    {
+        return $this->alone[$hold] ?? null;
+    }
+
+    /** Whether everything a hold asks has been answered, by two where it asks for two and nobody works alone. */
     public function isAnswered(Step $hold): bool
     {
         return count($this->answersTo($hold->id)) === count($hold->asks->items)
-            && (! $hold->asks->secondPerson || count($this->answerers($hold->id)) > 1);
+            && (! $hold->asks->secondPerson || isset($this->alone[$hold->id]) || count($this->answerers($hold->id)) > 1);
     }
 
     /** @return array<int, Entry> what has been answered of a hold, by item */
@@ -159,7 +173,7 @@ final class Progress
         foreach ($this->standing() as $step) {
             if ($undone->takesBack($step)) {
                 $this->void[$step->id] = $undone->why;
-                unset($this->done[$step->id], $this->answers[$step->id]);
+                unset($this->done[$step->id], $this->answers[$step->id], $this->alone[$step->id]);
                 $taken[] = $step->id;
             }
         }

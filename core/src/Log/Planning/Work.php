@@ -24,6 +24,9 @@ final class Work
     /** @var array<string, bool> by step */
     private array $isDone = [];
 
+    /** @var array<string, Spot>|null */
+    private ?array $asked = null;
+
     private readonly Blockages $blockages;
 
     /** What its holds ask of verdicts. */
@@ -196,6 +199,11 @@ final class Work
         return $this->totals->progress->answersTo($hold);
     }
 
+    public function aloneBy(string $hold): ?Entry
+    {
+        return $this->totals->progress->aloneBy($hold);
+    }
+
     /** @return list<string> who has answered a hold */
     public function answerers(string $hold): array
     {
@@ -242,6 +250,12 @@ final class Work
      * @return array<string, Spot>
      */
     public function asked(): array
+    {
+        return $this->asked ??= $this->whatIsAsked();
+    }
+
+    /** @return array<string, Spot> */
+    private function whatIsAsked(): array
     {
         $expected = $this->totals->readings->expected();
         if (array_filter($this->totals->brief->errands(), static fn (Errand $errand): bool => $errand->isWhole()) !== []) {

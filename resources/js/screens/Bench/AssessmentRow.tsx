@@ -52,6 +52,11 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                 {assessment.filing && <OpenTheGap job={job} assessment={assessment} />}
                 {ruler && <LimitRuler ruler={ruler} label={description(assessment)} />}
                 {verdict && <p className="text-sm leading-snug text-quiet">{verdict.reason}</p>}
+                {assessment.acceptedBy && (
+                    <p className="text-sm leading-snug">
+                        Accepted by <b>{assessment.acceptedBy}</b>: {assessment.acceptedBecause}
+                    </p>
+                )}
                 {assessment.choiceReason && (
                     <p className="text-sm leading-snug text-quiet">Chosen because: {assessment.choiceReason}</p>
                 )}

@@ -6,9 +6,23 @@ import { ReadingField } from './ReadingField'
 import type { Desk } from './useDesk'
 
 /** The readings of one cylinder with what they mean: piston, bore, clearance, rings. */
-export function CylinderSheet({ job, slab, cylinder, desk }: { job: Job; slab: string; cylinder: string; desk: Desk }) {
+export function CylinderSheet({
+    job,
+    slab,
+    cylinder,
+    desk,
+    all,
+}: {
+    job: Job
+    slab: string
+    cylinder: string
+    desk: Desk
+    /** Whether what the job does not ask for is shown too. */
+    all: boolean
+}) {
     const spots = job.measuring.spots.filter((spot) => spot.cylinder === cylinder && spot.slab === slab)
-    const of = (group: string) => spots.filter((spot) => spot.group === group && (spot.isExpected || spot.reading))
+    const of = (group: string) =>
+        spots.filter((spot) => spot.group === group && (all || spot.isExpected || spot.reading))
     const clearance = assessmentOf(job, desk, `piston_clearance.${cylinder}`)
     return (
         <div className="mt-2">
@@ -28,11 +42,11 @@ export function CylinderSheet({ job, slab, cylinder, desk }: { job: Job; slab: s
 }
 
 /** One place: its reading, and its verdict below. */
-export function SpotRow({ job, spot, desk }: { job: Job; spot: Spot; desk: Desk }) {
+export function SpotRow({ job, spot, desk, title = spot.label }: { job: Job; spot: Spot; desk: Desk; title?: string }) {
     const judged = assessmentOf(job, desk, spot.id)
     return (
         <div>
-            <Row title={spot.label} hint={spot.hint} sketch={spot.sketch}>
+            <Row title={title} hint={spot.hint} sketch={spot.sketch}>
                 <ReadingField spot={spot} desk={desk} />
             </Row>
             {judged?.verdict && <AssessmentRow job={job} assessment={judged} title="" />}

@@ -141,7 +141,11 @@ function Second({
     second: string
     onSecond: (initials: string) => void
 }) {
+    const { value: waiving, change: setWaiving } = useDraft(`alone:${job.number}:${step.id}`, false)
     const alone = left === 0 && step.answerers.length < 2
+    if (step.alone) {
+        return <p className="mt-1 text-sm">Looked at by {step.alone} alone.</p>
+    }
     const others = job.log.people.filter((initials) => !(step.answerers.length === 1 && step.answerers[0] === initials))
     return (
         <fieldset className="mt-1 flex flex-wrap items-center gap-2" aria-label="Second person">
@@ -174,6 +178,33 @@ function Second({
                         {initials}
                     </button>
                 ))}
+            {step.answerers.length < 2 && (
+                <button
+                    type="button"
+                    className="min-h-11 px-2 text-sm underline decoration-1 underline-offset-3"
+                    onClick={() => setWaiving(!waiving)}
+                >
+                    nobody else is here
+                </button>
+            )}
+            {waiving && (
+                <ReasonForm
+                    keep={`alone-why:${job.number}:${step.id}`}
+                    label="Why nobody else looks"
+                    hint="why one pair of eyes has to do; it stays on the record"
+                    confirm="Look alone"
+                    onReason={(reason, id) => {
+                        setWaiving(false)
+                        void outbox.add(
+                            job.number,
+                            'second_waived',
+                            { hold: step.id, reason },
+                            `Looked at alone: ${step.name.toLowerCase()}`,
+                            { id },
+                        )
+                    }}
+                />
+            )}
         </fieldset>
     )
 }

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import type { Job, Spot } from '../../app/api'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -19,11 +18,22 @@ const TITLES: Record<string, string> = {
 }
 
 /** What hangs on a cylinder's own sheet. */
-const BARREL = ['piston', 'bore', 'rings']
+export const BARREL = ['piston', 'bore', 'rings']
 
 /** Everything else this slab is read at, laid out by the part it belongs to. */
-export function MeasureSheet({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
-    const [more, setMore] = useState(false)
+export function MeasureSheet({
+    job,
+    slab,
+    desk,
+    more,
+    onMore,
+}: {
+    job: Job
+    slab: string
+    desk: Desk
+    more: boolean
+    onMore: (more: boolean) => void
+}) {
     const spots = job.measuring.spots.filter((spot) => spot.slab === slab && !BARREL.includes(spot.group))
     const shown = spots.filter((spot) => more || spot.isExpected || spot.reading || spot.form === 'yes or no')
     const rings = job.measuring.spots.filter(
@@ -39,15 +49,15 @@ export function MeasureSheet({ job, slab, desk }: { job: Job; slab: string; desk
                     <Group job={job} spots={shown.filter((spot) => spot.group === group)} desk={desk} />
                 </section>
             ))}
-            {(hidden > 0 || more) && (
+            {(hidden > 0 || rings.length > 0 || more) && (
                 <button
                     type="button"
                     className="mt-3 min-h-12 text-left underline decoration-1 underline-offset-3"
-                    onClick={() => setMore(!more)}
+                    onClick={() => onMore(!more)}
                 >
                     {more
-                        ? 'Only what this sheet limits'
-                        : `${hidden + rings.length} more places can be read here; the sheet states no limit for them`}
+                        ? 'Only what this job asks for'
+                        : `${hidden + rings.length} more places can be read here; this job does not ask for them`}
                 </button>
             )}
         </>
@@ -61,7 +71,7 @@ function Group({ job, spots, desk }: { job: Job; spots: Spot[]; desk: Desk }) {
         const places = spots.filter((spot) => spot.quantity === kind)
         const [first] = places
         if (!first || places.length < 3) {
-            return places.map((spot) => <SpotRow key={spot.id} job={job} spot={spot} desk={desk} />)
+            return places.map((spot) => <SpotRow key={spot.id} job={job} spot={spot} desk={desk} title={spot.name} />)
         }
         const looked = places.find((spot) => spot.id === desk.active?.id) ?? worst(job, places)
         const judged = looked && assessmentOf(job, desk, looked.id)
@@ -137,6 +147,7 @@ export function WorstFirst({ job, slab, desk }: { job: Job; slab: string; desk: 
                     >
                         <VerdictMark state={item.verdict?.state ?? null} size={17} />
                         <b>{item.name}</b> {item.verdict?.words.replace('Out, ', '').toLowerCase()}
+                        {item.acceptedBy && `, accepted by ${item.acceptedBy}`}
                     </button>
                 </li>
             ))}

@@ -8,18 +8,20 @@ import { CylinderSheet } from './CylinderSheet'
 import { ErrandsButton } from './ErrandsButton'
 import { Hold } from './Hold'
 import { LiftButton } from './LiftButton'
-import { MeasureSheet, WorstFirst } from './MeasureSheet'
+import { BARREL, MeasureSheet, WorstFirst } from './MeasureSheet'
 import { SchoolsButton } from './Schools'
 import { Details, StepList } from './StepList'
 import type { Desk } from './useDesk'
 
 /** The chosen slab's sheets in the order of the work, one thing next above them. */
 export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk: Desk; onNext: () => void }) {
+    const [more, setMore] = useState(false)
     const chosen = job.stack.slabs.find((item) => item.id === slab)
     if (!chosen) {
         return null
     }
-    const measured = job.measuring.spots.some((spot) => spot.slab === slab)
+    const own = job.measuring.spots.filter((spot) => spot.slab === slab)
+    const asksOfBores = own.some((spot) => BARREL.includes(spot.group) && (spot.isExpected || spot.reading))
     return (
         <div className="px-4 pt-3 pb-8 lg:px-5">
             <div className="flex items-start justify-between gap-3">
@@ -45,14 +47,14 @@ export function Work({ job, slab, desk, onNext }: { job: Job; slab: string; desk
             <NewerSheet job={job} />
             <NextBar job={job} onNext={onNext} />
             <WorstFirst job={job} slab={slab} desk={desk} />
-            {measured && <BarrelTools job={job} slab={slab} />}
+            {(asksOfBores || more) && <BarrelTools job={job} slab={slab} />}
             {chosen.state !== 'off' && <StepList job={job} slab={slab} />}
-            {job.measuring.spots.some((spot) => spot.slab === slab && spot.group === 'piston') && (
-                <Cylinders job={job} slab={slab} desk={desk} />
+            {own.some((spot) => spot.group === 'piston') && (asksOfBores || more) && (
+                <Cylinders job={job} slab={slab} desk={desk} all={more} />
             )}
-            <MeasureSheet job={job} slab={slab} desk={desk} />
+            <MeasureSheet job={job} slab={slab} desk={desk} more={more} onMore={setMore} />
             {chosen.state === 'off' && <StepList job={job} slab={slab} />}
-            {!measured && !job.planning.steps.some((step) => step.slab === slab) && (
+            {own.length === 0 && !job.planning.steps.some((step) => step.slab === slab) && (
                 <p className="mt-6 max-w-prose text-quiet">
                     Nothing is measured or ticked on this slab. Go by the engine maker’s service manual here, and write
                     what you find as a note on the slip.
@@ -219,7 +221,7 @@ function BarrelTools({ job, slab }: { job: Job; slab: string }) {
 }
 
 /** One sheet a cylinder; with several, one is shown and the others are a touch away. */
-function Cylinders({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) {
+function Cylinders({ job, slab, desk, all }: { job: Job; slab: string; desk: Desk; all: boolean }) {
     const cylinders = job.engine.drawing.cylinders
     const [chosen, setChosen] = useState<string | null>(null)
     const next = job.measuring.spots.find((spot) => spot.id === job.planning.next.id)?.cylinder
@@ -249,7 +251,7 @@ function Cylinders({ job, slab, desk }: { job: Job; slab: string; desk: Desk }) 
                     ))}
                 </div>
             )}
-            <CylinderSheet job={job} slab={slab} cylinder={shown} desk={desk} />
+            <CylinderSheet job={job} slab={slab} cylinder={shown} desk={desk} all={all} />
         </>
     )
 }

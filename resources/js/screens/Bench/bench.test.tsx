@@ -154,6 +154,8 @@ describe('a verdict', () => {
             filing: null,
             unit: 'mm',
             isExpected: true,
+            acceptedBy: null,
+            acceptedBecause: null,
             ...parts,
         }) as unknown as Assessment
     it('stands with its reason and what to do', () => {

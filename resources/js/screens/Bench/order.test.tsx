@@ -54,6 +54,19 @@ describe('a hold', () => {
         show(<Hold job={aJob()} step={hold({ asks: [ask(0, 'Dowels in', 'IC', 'this case has none')] })} />)
         expect(screen.getByText('waived: this case has none')).toBeTruthy()
     })
+    it('lets one who is alone look alone, with a reason', () => {
+        show(<Hold job={aJob()} step={hold({ secondPerson: true })} />)
+        fireEvent.click(screen.getByRole('button', { name: 'nobody else is here' }))
+        const reason = screen.getByRole('textbox', { name: 'Why nobody else looks' })
+        send(reason)
+        expect(entered).toEqual([])
+        fireEvent.change(reason, { target: { value: 'alone in the yard' } })
+        send(reason)
+        expect(entered[0]).toMatchObject({
+            kind: 'second_waived',
+            payload: { hold: 'hold.barrel', reason: 'alone in the yard' },
+        })
+    })
     it('asks about a verdict that it would close over, and takes it only with a reason', () => {
         const question = {
             verdict: 'ring_gap.1.top',
