@@ -45,6 +45,15 @@ test('a bore is judged from its map to the order for the machine shop', async ({
     await sound(bench)
     const order = await (await bench.request.get('/api/jobs/219/work-order.json')).json()
     expect(order.bores[0].decided).toBe('rebore to +0.25')
+    const out = bench.getByRole('region', { name: 'left cylinder: out and back' })
+    await out.getByLabel('Goes to').fill('Corrie Bore Works')
+    await out.getByLabel('Promised for').fill('2026-12-01')
+    await out.getByRole('button', { name: 'Sent out' }).click()
+    await expect(out).toContainText('at Corrie Bore Works, promised for Tue 1 Dec')
+    const step = async () => (await jobOf(bench, 219)).planning.steps.find((each) => each.id === 'send.bore.1')
+    await expect.poll(async () => (await step())?.blockedBy[0]?.kind).toBe('part')
+    await out.getByRole('button', { name: 'It is back' }).click()
+    await expect.poll(async () => (await step())?.blockedBy).toEqual([])
 })
 
 test('a gap is filed open in three trials, and every trial stays in the log', async ({ bench }) => {

@@ -26,6 +26,12 @@ interface Chapter {
     happenings: Happening[]
 }
 
+/** How many bores are out to be worked on. */
+function outNow(job: Job): { more?: string } {
+    const out = job.fitting.bores.filter((bore) => bore.away !== null).length
+    return out > 0 ? { more: `${out} out` } : {}
+}
+
 const toGetAgain = (job: Job) => job.parts.planned.filter((part) => part.wrong || part.state === 'spent').length
 
 const chapters: Chapter[] = [
@@ -83,6 +89,14 @@ const chapters: Chapter[] = [
                 withStep: true,
             },
         ],
+    },
+    {
+        name: 'fitting',
+        links: (job) =>
+            job.fitting.bores.some((bore) => bore.goesOut)
+                ? [{ to: 'machine-shop', text: 'Order for the machine shop', ...outNow(job) }]
+                : [],
+        happenings: [],
     },
     {
         name: 'parts',

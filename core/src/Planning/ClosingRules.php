@@ -105,8 +105,9 @@ final readonly class ClosingRules
             return;
         }
         $seen = array_map(static fn (Slab $slab): string => 'hold.'.$slab->id, $this->scope->oilSeenUnder());
+        $behind = $this->plan->waitingFor(...$seen);
         $closed = array_filter([...$this->plan->every('on'), ...$this->plan->every('pull')],
-            fn (string $step): bool => ! $this->plan->waitsFor($step, ...$seen));
+            static fn (string $step): bool => ! isset($behind[$step]));
         $this->plan->step('fill.oil', StepKind::Fill, null)
             ->named('Oil in, filter in, level read')
             ->because('An engine started dry is an engine rebuilt twice.')
@@ -118,7 +119,7 @@ final readonly class ClosingRules
             return;
         }
         $turned = array_filter([...$this->plan->every('turn'), ...$this->plan->every('set.rods')],
-            fn (string $step): bool => ! $this->plan->waitsFor($step, ...$seen));
+            static fn (string $step): bool => ! isset($behind[$step]));
         $this->plan->step('fill.prime', StepKind::Fill, null)
             ->turning()
             ->named('Turned with the plugs out until oil is seen '.($this->plan->sheet->lubricating->seenAtUnion

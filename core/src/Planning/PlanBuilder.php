@@ -125,28 +125,27 @@ final class PlanBuilder
         return array_values(array_filter($ids, static fn (string $id): bool => $id === $name || str_starts_with($id, $name.'.')));
     }
 
-    /** @return list<string> what a step waits for, through others or directly */
-    private function beforehand(string $id): array
+    /** @return array<string, true> the steps that wait for one of these, through others or directly, as far as the rules have written */
+    public function waitingFor(string ...$first): array
     {
-        $seen = [];
-        $open = [$id];
+        $later = [];
+        foreach (array_keys($this->drafts) as $id) {
+            foreach ($this->needsOf((string) $id) as $need) {
+                $later[$need][] = (string) $id;
+            }
+        }
+        $waiting = [];
+        $open = $first;
         while ($open !== []) {
-            $at = array_pop($open);
-            foreach ($this->needsOf($at) as $need) {
-                if (! isset($seen[$need])) {
-                    $seen[$need] = true;
-                    $open[] = $need;
+            foreach ($later[array_pop($open)] ?? [] as $next) {
+                if (! isset($waiting[$next])) {
+                    $waiting[$next] = true;
+                    $open[] = $next;
                 }
             }
         }
 
-        return array_map(strval(...), array_keys($seen));
-    }
-
-    /** Whether one step waits for another, through others or directly, as far as the rules have written. */
-    public function waitsFor(string $id, string ...$first): bool
-    {
-        return array_intersect($first, $this->beforehand($id)) !== [];
+        return $waiting;
     }
 
     /** @return list<string> */

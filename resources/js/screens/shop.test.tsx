@@ -513,25 +513,28 @@ describe('the record', () => {
 })
 
 describe('the order for the machine shop', () => {
+    const bore = (parts: object) => ({
+        cylinder: '1',
+        name: 'left cylinder',
+        missing: null,
+        decision: 'rebore',
+        size: '+0.25',
+        piston: 82.71,
+        finishMin: 82.74,
+        finishAim: 82.7525,
+        finishMax: 82.765,
+        remove: 0.2465,
+        honeBudgetLeft: null,
+        considered: [],
+        reasons: ['Worn past service.'],
+        decided: 'rebore to +0.25',
+        decidedBy: 'TW',
+        goesOut: true,
+        away: null,
+        promised: null,
+        ...parts,
+    })
     it('says what is asked of each bore, or what is missing for it', async () => {
-        const bore = (parts: object) => ({
-            cylinder: '1',
-            name: 'left cylinder',
-            missing: null,
-            decision: 'rebore',
-            size: '+0.25',
-            piston: 82.71,
-            finishMin: 82.74,
-            finishAim: 82.7525,
-            finishMax: 82.765,
-            remove: 0.2465,
-            honeBudgetLeft: null,
-            considered: [],
-            reasons: ['Worn past service.'],
-            decided: 'rebore to +0.25',
-            decidedBy: 'TW',
-            ...parts,
-        })
         answers['/jobs/214'] = () => ({
             document: aJob({
                 bores: [
@@ -549,5 +552,25 @@ describe('the order for the machine shop', () => {
         await screen.findByRole('heading', { name: /machine shop/i })
         expect(container.textContent).toContain('rebore to +0.25')
         expect(container.textContent).toContain('takes out 0.246 mm')
+    })
+    it('sends a bore out with a name, and takes it back', async () => {
+        answers['/jobs/214'] = () => ({
+            document: aJob({
+                bores: [
+                    bore({}),
+                    bore({ cylinder: '2', name: 'right cylinder', away: 'Bore, at Corrie Bore Works' }),
+                ] as never,
+            }),
+        })
+        show(<MachineShop />)
+        const to = await screen.findByLabelText('Goes to')
+        expect((screen.getByRole('button', { name: 'Sent out' }) as HTMLButtonElement).disabled).toBe(true)
+        fireEvent.change(to, { target: { value: 'Corrie Bore Works' } })
+        fireEvent.click(screen.getByRole('button', { name: 'Sent out' }))
+        fireEvent.click(screen.getByRole('button', { name: 'It is back' }))
+        expect(entered.map(({ kind, payload }) => ({ kind, payload }))).toEqual([
+            { kind: 'work_sent', payload: { cylinder: '1', to: 'Corrie Bore Works' } },
+            { kind: 'work_back', payload: { cylinder: '2' } },
+        ])
     })
 })

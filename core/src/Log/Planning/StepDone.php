@@ -53,7 +53,7 @@ final readonly class StepDone implements Kind
             ],
             $first !== null => [
                 'First: '.$work->steps()[$first]->words->name.'.'.(isset($step->order->access[$first])
-                    ? ' '.$step->order->access[$first]->sentence() : ''),
+                    ? ' '.$step->order->access[$first]->sentence() : ' The parts allow no other order.'),
                 'a step that is ready',
             ],
             ($work->questions->open($step)[0] ?? null) !== null => [
