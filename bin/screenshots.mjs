@@ -23,20 +23,21 @@ const SHOTS = {
     ],
     floor: ['/', 'day'],
     build: ['/jobs/214', 'day'],
-    'build-deck': [
-        '/jobs/214?at=bore.1.across.30',
-        'day',
-        async (page) => {
-            await page.getByRole('textbox', { name: /across the pin, deviation/ }).fill('-0.0004')
-            await page.getByRole('region', { name: 'Key pad' }).getByText('Fits').first().waitFor()
-        },
-    ],
     'ring-clock': ['/jobs/203/rings', 'day'],
     pairing: ['/jobs/221/pairing', 'day'],
     'bore-decision': ['/jobs/219', 'night', (page) => page.getByRole('region', { name: 'Decide the bore' }).scrollIntoViewIfNeeded()],
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
-    'build-mid-job': ['/jobs/203', 'day'],
+    wrench: [
+        '/wrench',
+        'night',
+        async (page) => {
+            await page.getByRole('button', { name: 'open end 12' }).click()
+            await page.getByLabel('Angle of the adapter').fill('45')
+            await page.getByText('21.5').first().waitFor()
+        },
+    ],
+    pattern: ['/pattern', 'day', (page) => page.getByRole('button', { name: /^pull 7/ }).click()],
     'lift-cost': [
         '/jobs/203',
         'day',

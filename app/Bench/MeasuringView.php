@@ -41,7 +41,7 @@ final readonly class MeasuringView
     public static function tools(): array
     {
         return array_values(Instrument::all()->sortBy('id')
-            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::now()), $tool->simulated))
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->length, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::now()), $tool->simulated))
             ->all());
     }
 }

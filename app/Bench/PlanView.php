@@ -93,7 +93,7 @@ final readonly class PlanView
         return new StepShape(
             $step->id, $step->place->slab, $this->cylinderOf($step), $step->kind->value,
             $step->words->name, $step->words->why, $step->words->how, $step->words->uses, $step->words->tools, $this->state->decisions->partsOf($step),
-            $step->words->inTurn, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
+            $step->words->inTurn->acts, $step->words->inTurn->isMirrored, $step->effect->owes, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
             $needs,
             array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
             $work->voidBecause($step), $this->asks($step), $this->questions($step),

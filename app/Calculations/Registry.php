@@ -22,6 +22,12 @@ final class Registry
         LiftCost::class,
         PistonHeights::class,
         Schedule::class,
+        WrenchSetting::class,
+        PickWrench::class,
+        TorquePattern::class,
+        TorqueStages::class,
+        TorqueSanity::class,
+        ClampLoad::class,
     ];
 
     /** @return array<string, Calculation> */

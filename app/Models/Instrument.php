@@ -20,6 +20,7 @@ use stdClass;
  * @property list<string> $leaves
  * @property string|null $range
  * @property string|null $resolution
+ * @property string|null $length
  * @property CarbonImmutable|null $checked_on
  * @property CarbonImmutable|null $next_check
  * @property bool $simulated

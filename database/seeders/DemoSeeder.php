@@ -67,7 +67,7 @@ final class DemoSeeder extends Seeder
     private function tools(): void
     {
         $leaves = ['0.02 mm', '0.03 mm', '0.04 mm', '0.05 mm', '0.06 mm', '0.07 mm', '0.08 mm', '0.10 mm', '0.12 mm', '0.13 mm', '0.15 mm', '0.18 mm', '0.20 mm', '0.22 mm', '0.25 mm', '0.28 mm', '0.30 mm', '0.35 mm', '0.38 mm', '0.40 mm', '0.45 mm', '0.50 mm', '0.55 mm', '0.60 mm', '0.70 mm', '0.75 mm', '0.80 mm', '0.85 mm', '0.90 mm', '1.00 mm'];
-        // id, name, kind, doubt, shared part of it, leaves, range, resolution, checked and next check in days from today
+        // id, name, kind, doubt, shared part of it, leaves, range, resolution, checked and next check in days from today, length
         foreach ([
             ['b1', 'bore gauge B1', 'bore gauge', '0.003 mm', '0.001 mm', [], '50 to 160 mm', '0.001 mm', -40, 325],
             ['c1', 'caliper C1', 'caliper', '0.03 mm', '0.02 mm', [], '0 to 150 mm', '0.01 mm', -200, 165],
@@ -79,10 +79,16 @@ final class DemoSeeder extends Seeder
             ['m4', 'micrometer M4', 'micrometer', '0.002 mm', '0.001 mm', [], '0 to 25 mm', '0.001 mm', -400, -35],
             ['p1', 'pressure gauge P1', 'pressure gauge', null, null, [], '0 to 2000 kPa', '10 kPa', -60, 305],
             ['r1', 'setting ring 66', 'setting ring', '0.001 mm', null, [], '66.200 mm', null, -40, 325],
+            ['w1', 'torque wrench W1', 'torque wrench', null, null, [], '5 to 50 N·m', '0.5 N·m', -60, 305, '280 mm'],
+            ['w2', 'torque wrench W2', 'torque wrench', null, null, [], '20 to 200 N·m', '1 N·m', -400, -35, '440 mm'],
+            ['w3', 'torque wrench W3', 'torque wrench', null, null, [], '20 to 150 lbf·in', '1 lbf·in', -60, 305, '190 mm'],
+            ['a1', 'open end 12', 'torque adapter', null, null, [], null, null, null, null, '50 mm'],
+            ['a2', 'ring end 10', 'torque adapter', null, null, [], null, null, null, null, '62 mm'],
             ['s1', 'crushed strip, green', 'crushed strip', '0.006 mm', null, [], '0.025 to 0.076 mm', '0.013 mm', null, null],
-        ] as [$id, $name, $kind, $doubt, $fixed, $set, $range, $resolution, $checked, $next]) {
+        ] as $tool) {
+            [$id, $name, $kind, $doubt, $fixed, $set, $range, $resolution, $checked, $next] = $tool;
             Instrument::query()->create([
-                'id' => $id, 'name' => $name, 'kind' => $kind, 'doubt' => $doubt, 'fixed' => $fixed, 'leaves' => $set, 'range' => $range, 'resolution' => $resolution,
+                'id' => $id, 'name' => $name, 'kind' => $kind, 'doubt' => $doubt, 'fixed' => $fixed, 'leaves' => $set, 'range' => $range, 'resolution' => $resolution, 'length' => $tool[10] ?? null,
                 'checked_on' => $checked === null ? null : $this->today->addDays($checked)->format('Y-m-d'),
                 'next_check' => $next === null ? null : $this->today->addDays($next)->format('Y-m-d'),
             ]);

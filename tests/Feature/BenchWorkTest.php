@@ -99,6 +99,14 @@ it('enters and changes tools, and refuses what is none', function () {
     $this->postJson('/api/tools/m5', ['name' => 'micrometer M5', 'kind' => 'micrometer', 'next_check' => 'soon'])->assertStatus(422)->assertJsonPath('field', 'next_check');
 });
 
+it('keeps the length of a wrench and of its adapter, which no other tool has', function () {
+    $enter = fn (string $id, string $kind, string $length) => $this->actingAs($this->person())->postJson("/api/tools/$id", ['name' => $id, 'kind' => $kind, 'length' => $length]);
+    expect(collect($enter('w9', 'torque wrench', '11 in')->assertOk()->json())->firstWhere('id', 'w9')['length'])->toBe('279.4 mm')
+        ->and(collect($enter('a9', 'torque adapter', '50 mm')->json())->firstWhere('id', 'a9')['length'])->toBe('50 mm')
+        ->and(collect($enter('m9', 'micrometer', '50 mm')->json())->firstWhere('id', 'm9')['length'])->toBeNull();
+    $enter('a9', 'torque adapter', 'long')->assertStatus(422)->assertJsonPath('field', 'length');
+});
+
 it('looks at a file of readings and enters all of it or nothing', function () {
     $count = fn (): int => DB::table('log_entries')->count();
     $before = $count();

@@ -15,6 +15,9 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Torquing\Bolt;
+use Moltrek\Core\Torquing\Joint;
+use Moltrek\Core\Torquing\Pattern;
 use RuntimeException;
 use stdClass;
 use Symfony\Component\Process\Process;
@@ -41,6 +44,7 @@ final class Bench extends Command
         $this->interface(is_string($address) ? $address : '');
         $this->calculations();
         $this->pairing();
+        $this->pattern();
         $this->script();
         $this->line('| what | measured | wanted |');
         $this->line('|---|---|---|');
@@ -164,6 +168,14 @@ final class Bench extends Command
         $this->row('pair-pistons, 12 × 12, median', $this->median(9, static function () use ($bores, $pistons): void {
             Pairing::best($bores, $pistons, Length::of('0.030 mm'), Length::of('0.050 mm'));
         }), 'under 500 ms');
+    }
+
+    private function pattern(): void
+    {
+        $bolts = array_map(static fn (int $at): Bolt => new Bolt((string) $at, Length::of((40 * intdiv($at, 2)).' mm'), Length::of((86 * ($at % 2)).' mm')), range(0, 13));
+        $this->row('crosswise pattern of 14 bolts, median', $this->median(9, static function () use ($bolts): void {
+            Pattern::cross(new Joint($bolts))->order();
+        }), '');
     }
 
     private function import(BenchClient $client): void

@@ -19,7 +19,7 @@ final class ToolController
 {
     private const MOST_LEAVES = 60;
 
-    private const KEYS = ['name', 'kind', 'doubt', 'fixed', 'leaves', 'range', 'resolution', 'checked_on', 'next_check'];
+    private const KEYS = ['name', 'kind', 'doubt', 'fixed', 'leaves', 'range', 'resolution', 'length', 'checked_on', 'next_check'];
 
     #[OA\Get(path: '/api/tools', summary: 'The toolbox', tags: ['tools'], responses: [
         new OA\Response(response: 200, description: 'Every tool', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ToolShape::class))),
@@ -35,7 +35,7 @@ final class ToolController
     public function kinds(): JsonResponse
     {
         return new JsonResponse(array_map(static fn (ToolKind $kind): ToolKindShape => new ToolKindShape(
-            $kind->value, $kind->dimension()->typedUnits(), $kind->hasLeaves(), $kind->setsGauges(),
+            $kind->value, $kind->dimension()->typedUnits(), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
         ), ToolKind::cases()));
     }
 
@@ -59,6 +59,7 @@ final class ToolController
             'leaves' => array_map(static fn (Fields $leaf): string => $leaf->size($leaf->keys()[0])->exact(), $sent->has('leaves') ? $sent->items('leaves', self::MOST_LEAVES) : []),
             'range' => $sent->textOrNull('range', 60),
             'resolution' => $figure('resolution'),
+            'length' => $sent->has('length') && $kind->length() !== null ? $sent->size('length')->exact() : null,
             'checked_on' => $sent->dayOrNull('checked_on')?->text,
             'next_check' => $sent->dayOrNull('next_check')?->text,
         ]);

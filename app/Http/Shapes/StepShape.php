@@ -2,6 +2,7 @@
 
 namespace App\Http\Shapes;
 
+use Moltrek\Core\Planning\Owing;
 use OpenApi\Attributes as OA;
 
 /** A step of the work. */
@@ -42,6 +43,10 @@ final readonly class StepShape
         public array $takes,
         #[OA\Property(description: 'what is done one after the other', items: new OA\Items(type: 'string'))]
         public array $inTurn,
+        #[OA\Property(description: 'whether the part lies upside down meanwhile')]
+        public bool $isMirrored,
+        #[OA\Property(description: 'what is left to be torqued later, and the step it must be paid before', properties: [new OA\Property(property: 'what', type: 'string'), new OA\Property(property: 'reason', type: 'string'), new OA\Property(property: 'release', type: 'string')], type: 'object', nullable: true)]
+        public ?Owing $owes,
         #[OA\Property]
         public ?string $caution,
         #[OA\Property]

@@ -18,6 +18,8 @@ final readonly class ToolKindShape
         public bool $hasLeaves,
         #[OA\Property(description: 'its range is the one size that it sets gauges to')]
         public bool $setsGauges,
+        #[OA\Property(description: 'what its length is taken between; null where none counts')]
+        public ?string $length,
     ) {
     }
 }

@@ -26,6 +26,8 @@ final readonly class ToolShape
         public ?string $range,
         #[OA\Property]
         public ?string $resolution,
+        #[OA\Property(description: 'of a torque wrench from hand to square, of its adapter from square to bolt')]
+        public ?string $length,
         #[OA\Property]
         public ?string $checkedOn,
         #[OA\Property]

@@ -18,6 +18,7 @@ enum ToolKind: string
     case PressureGauge = 'pressure gauge';
     case DegreeWheel = 'degree wheel';
     case TorqueWrench = 'torque wrench';
+    case TorqueAdapter = 'torque adapter';
     case Burette = 'burette';
 
     public function dimension(): Dimension
@@ -28,6 +29,16 @@ enum ToolKind: string
             self::TorqueWrench => Dimension::Torque,
             self::Burette => Dimension::Volume,
             default => Dimension::Length,
+        };
+    }
+
+    /** What its length is taken between, where a setting depends on it. */
+    public function length(): ?string
+    {
+        return match ($this) {
+            self::TorqueWrench => 'hand to square',
+            self::TorqueAdapter => 'square to bolt',
+            default => null,
         };
     }
 

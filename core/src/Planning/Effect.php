@@ -12,6 +12,7 @@ final readonly class Effect
      * @param  list<string>  $parts  new parts it takes, used once
      * @param  list<Act>  $undoneBy
      * @param  Decision|null  $decides  what is settled by it
+     * @param  Owing|null  $owes  what it leaves to be torqued later
      */
     public function __construct(
         public Joint $joint = new Joint,
@@ -20,6 +21,7 @@ final readonly class Effect
         public array $parts = [],
         public array $undoneBy = [],
         public ?Decision $decides = null,
+        public ?Owing $owes = null,
     ) {
     }
 }

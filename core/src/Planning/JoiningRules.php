@@ -192,6 +192,9 @@ final readonly class JoiningRules
         }
         $this->plan->step('on.exhaust-valve', StepKind::Fit, $this->plan->sheet->stack->slab(SlabKind::Barrel))
             ->named('Exhaust valve in: free after each piece, proved open and shut')
+            ->mirrored()
+            ->owing('left-hand nut at the gear of the exhaust valve', 'the gear can be held only once the barrel is down',
+                'hold.'.($this->scope->slabs(SlabKind::ExhaustValveCover)[0]->id ?? 'start'))
             ->because('One that sticks costs half the power, or a piston.')
             ->inTurn(
                 'Left and right halves in, each on its own side: free by a finger',

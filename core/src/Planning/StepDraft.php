@@ -37,6 +37,10 @@ final class StepDraft
 
     private ?Decision $decides = null;
 
+    private ?Owing $owes = null;
+
+    private bool $isMirrored = false;
+
     private int $minutes = 5;
 
     /** @var list<string> */
@@ -256,6 +260,22 @@ final class StepDraft
         return $this;
     }
 
+    /** It leaves a fastener snug, whose torque is owed before another step. */
+    public function owing(string $what, string $reason, string $release): self
+    {
+        $this->owes = new Owing($what, $reason, $release);
+
+        return $this;
+    }
+
+    /** It is done on a part that lies upside down: left is right. */
+    public function mirrored(): self
+    {
+        $this->isMirrored = true;
+
+        return $this;
+    }
+
     public function deciding(Decision $decision): self
     {
         $this->decides = $decision;
@@ -307,12 +327,12 @@ final class StepDraft
                 $several === null ? $this->name : $several.lcfirst($this->name),
                 $this->why, $this->matter,
                 $matter === null ? null : $matter->question.': '.($choices[$matter->matter] ?? $matter->default()).'.',
-                $this->uses, $this->tools, $this->caution, $this->inTurn,
+                $this->uses, $this->tools, $this->caution, new InTurn($this->inTurn, $this->isMirrored),
             ),
             new Order($needs, $this->hold !== null && in_array($this->hold, $needs, true) ? $this->hold : null),
             new Effect(
                 new Joint($this->lifts, $this->opensWith, $this->settles, $this->hangs, $this->torques), $this->turning,
-                $this->lostWith ?? [$this->on->id], $this->parts, $this->undoneBy, $this->decides,
+                $this->lostWith ?? [$this->on->id], $this->parts, $this->undoneBy, $this->decides, $this->owes,
             ),
             $this->asks,
             $this->minutes,

@@ -358,6 +358,7 @@ final readonly class TeardownRules
         if ($this->scope->has(Errand::TopEnd, Errand::ExhaustValve) && $this->plan->sheet->exhaustValve) {
             $this->plan->step('off.exhaust-valve', StepKind::TakeOff, $this->plan->sheet->stack->slab(SlabKind::Barrel))
                 ->named('Exhaust valve out, left and right parts laid apart')
+                ->mirrored()
                 ->because('The halves look alike and are not.')
                 ->inTurn(
                     'Marks of rack and gear seen and photographed; a barrel that lies on its head is mirrored: left is right',

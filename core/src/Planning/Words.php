@@ -10,7 +10,6 @@ final readonly class Words
      * @param  string|null  $how  what the chosen school says
      * @param  string|null  $uses  what is used up: oil, sealant
      * @param  list<string>  $tools
-     * @param  list<string>  $inTurn  what is done one after the other, where one sentence does not hold it
      */
     public function __construct(
         public string $name,
@@ -20,7 +19,7 @@ final readonly class Words
         public ?string $uses = null,
         public array $tools = [],
         public ?string $caution = null,
-        public array $inTurn = [],
+        public InTurn $inTurn = new InTurn(),
     ) {
     }
 

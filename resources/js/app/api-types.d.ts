@@ -1379,6 +1379,14 @@ export interface components {
             takes: string[];
             /** @description what is done one after the other */
             inTurn: string[];
+            /** @description whether the part lies upside down meanwhile */
+            isMirrored: boolean;
+            /** @description what is left to be torqued later, and the step it must be paid before */
+            owes: {
+                what?: string;
+                reason?: string;
+                release?: string;
+            } | null;
             caution: string | null;
             minutes: number;
             secondPerson: boolean;
@@ -1421,6 +1429,8 @@ export interface components {
             hasLeaves: boolean;
             /** @description its range is the one size that it sets gauges to */
             setsGauges: boolean;
+            /** @description what its length is taken between; null where none counts */
+            length: string | null;
         };
         /** @description A measuring tool of the shop. */
         Tool: {
@@ -1431,6 +1441,8 @@ export interface components {
             leaves: string[];
             range: string | null;
             resolution: string | null;
+            /** @description of a torque wrench from hand to square, of its adapter from square to bolt */
+            length: string | null;
             checkedOn: string | null;
             nextCheck: string | null;
             isOverdue: boolean;

@@ -11,12 +11,14 @@ import { MachineShop } from '../screens/MachineShop/MachineShop'
 import { Marks } from '../screens/Marks/Marks'
 import { Pairing } from '../screens/Pairing/Pairing'
 import { Parts } from '../screens/Parts/Parts'
+import { Pattern } from '../screens/Pattern/Pattern'
 import { Record } from '../screens/Record/Record'
 import { Rings } from '../screens/Rings/Rings'
 import { SignIn } from '../screens/SignIn/SignIn'
 import { SpecBook } from '../screens/SpecBook/SpecBook'
 import { Toolbox } from '../screens/Toolbox/Toolbox'
 import { Trays } from '../screens/Trays/Trays'
+import { Wrench } from '../screens/Wrench/Wrench'
 import { Shell } from './Shell'
 
 export const router = createBrowserRouter([
@@ -40,6 +42,8 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/trays', element: <Trays /> },
             { path: '/dates', element: <Dates /> },
             { path: '/toolbox', element: <Toolbox /> },
+            { path: '/wrench', element: <Wrench /> },
+            { path: '/pattern', element: <Pattern /> },
             { path: '/spec-book/:slug?', element: <SpecBook /> },
         ],
     },

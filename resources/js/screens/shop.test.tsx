@@ -12,6 +12,7 @@ import { Pairing } from './Pairing/Pairing'
 import { Record } from './Record/Record'
 import { Rings } from './Rings/Rings'
 import { Toolbox } from './Toolbox/Toolbox'
+import { Wrench } from './Wrench/Wrench'
 
 const floorJob = (parts: Partial<Schemas['FloorJob']>): Schemas['FloorJob'] =>
     ({
@@ -197,6 +198,7 @@ describe('the toolbox', () => {
         doubt: '0.002 mm',
         leaves: [],
         range: '50 to 75 mm',
+        length: null,
         resolution: '0.001 mm',
         checkedOn: '2026-10-01',
         nextCheck: '2027-10-01',
@@ -572,5 +574,87 @@ describe('the order for the machine shop', () => {
             { kind: 'work_sent', payload: { cylinder: '1', to: 'Corrie Bore Works' } },
             { kind: 'work_back', payload: { cylinder: '2' } },
         ])
+    })
+})
+
+describe('the wrench chooser', () => {
+    const wrench = (id: string, range: string) =>
+        ({
+            id,
+            name: `torque wrench ${id.toUpperCase()}`,
+            kind: 'torque wrench',
+            doubt: null,
+            leaves: [],
+            range,
+            resolution: '0.5 N·m',
+            length: '280 mm',
+            checkedOn: null,
+            nextCheck: '2027-01-01',
+            isOverdue: false,
+            simulated: false,
+        }) as never
+    const setting = (dial: string, more: object = {}) => ({
+        target: { value: 24, unit: 'N·m' },
+        exact: { value: 24, unit: 'N·m' },
+        dial: { value: 24, unit: 'N·m' },
+        dial_text: dial,
+        delivered: { value: 23.9, unit: 'N·m' },
+        inside: true,
+        cautions: [],
+        ...more,
+    })
+    it('shows the best wrench large, and asks the core about each', async () => {
+        answers['/tools'] = () => ({ document: [wrench('w1', '5 to 50 N·m'), wrench('w2', '20 to 200 N·m')] })
+        answers['/calculations/pick-wrench'] = () => ({
+            document: { choices: [{ wrench: 'w1', adapter: null, setting: setting('24 N·m') }] },
+        })
+        answers['/calculations/wrench-setting'] = () => ({ document: setting('24 N·m') })
+        show(<Wrench />, '/wrench', '/wrench')
+        expect(await screen.findByText('Set torque wrench W1 to')).toBeTruthy()
+        expect(screen.getByRole('region', { name: 'Set' }).textContent).toContain('the bolt gets 23.9 N·m')
+        fireEvent.change(screen.getByLabelText('Length of the adapter'), { target: { value: '60' } })
+        await waitFor(() =>
+            expect(asked.filter((each) => each.path === '/calculations/pick-wrench').at(-1)?.body).toMatchObject({
+                target: '24 N·m',
+                wrenches: [{ id: 'w1', min: '5 N·m', max: '50 N·m', step: '0.5 N·m', length: '280 mm' }, { id: 'w2' }],
+                adapters: [{ id: 'adapter', length: '60 mm', angle: '0 deg' }],
+                needs_adapter: true,
+            }),
+        )
+    })
+    it('asks whether a figure can be meant for its bolt', async () => {
+        answers['/tools'] = () => ({ document: [wrench('w1', '5 to 50 N·m')] })
+        answers['/calculations/pick-wrench'] = () => ({ document: { choices: [] } })
+        answers['/calculations/wrench-setting'] = () => ({ document: setting('24 N·m') })
+        answers['/calculations/torque-sanity'] = (body) => ({
+            document: {
+                preload: { value: 20000, unit: 'N' },
+                guide: { value: 9.1, unit: 'N·m' },
+                ratio: 9.9,
+                doubtful: (body as { class: string }).class === '8.8',
+                perhaps: 'lbf·in',
+            },
+        })
+        show(<Wrench />, '/wrench', '/wrench')
+        fireEvent.change(await screen.findByLabelText('Thread'), { target: { value: 'M6x1' } })
+        expect(await screen.findByText(/far too much for this bolt; near 9.1 N·m .* printed in lbf·in/)).toBeTruthy()
+        fireEvent.click(screen.getByRole('button', { name: '12.9' }))
+        expect(await screen.findByText(/It can/)).toBeTruthy()
+        expect(asked.filter((each) => each.path === '/calculations/torque-sanity').at(-1)?.body).toMatchObject({
+            thread: 'M6x1',
+            class: '12.9',
+            condition: 'oiled',
+        })
+    })
+    it('says why a wrench cannot be used', async () => {
+        answers['/tools'] = () => ({ document: [wrench('w1', '5 to 50 N·m')] })
+        answers['/calculations/pick-wrench'] = () => ({ document: { choices: [] } })
+        answers['/calculations/wrench-setting'] = () => ({
+            status: 422,
+            document: { title: 'Refused', detail: 'This wrench cannot be set to 60 N·m.', field: 'target' },
+        })
+        show(<Wrench />, '/wrench', '/wrench')
+        expect(await screen.findByText('None of these wrenches can give it.')).toBeTruthy()
+        expect(await screen.findByText(/cannot be set to 60/)).toBeTruthy()
     })
 })

@@ -177,6 +177,8 @@ export function aStep(parts: Partial<Step> = {}): Step {
         asks: [],
         questions: [],
         inTurn: [],
+        isMirrored: false,
+        owes: null,
         alone: null,
         isOwn: false,
         spots: [],

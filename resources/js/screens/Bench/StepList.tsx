@@ -3,6 +3,7 @@ import type { Job, Step } from '../../app/api'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { MirroredDrawing } from '../../drawings/MirroredDrawing'
 import { ReasonForm } from '../../parts/ReasonForm'
 import { AddStep } from './AddStep'
 import { Hold } from './Hold'
@@ -81,7 +82,7 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
                 type="button"
                 disabled={!ready}
                 aria-label={done ? `${step.name}, done` : `Tick: ${step.name}`}
-                onClick={() => void outbox.add(job.number, 'step_done', { step: step.id }, step.name)}
+                onClick={() => tick(job, step)}
                 className="grid size-12 place-items-center rounded-field disabled:cursor-default"
             >
                 <Tick done={done} ready={ready} isVoid={step.state === 'void'} />
@@ -96,6 +97,14 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
             <span className="text-sm text-quiet">{!done && step.minutes > 0 ? `${step.minutes} min` : ''}</span>
         </li>
     )
+}
+
+/** A step is done; what it leaves snug is owed from then on. */
+export function tick(job: Job, step: Step) {
+    void outbox.add(job.number, 'step_done', { step: step.id }, step.name)
+    if (step.owes) {
+        void outbox.add(job.number, 'debt_owed', { ...step.owes }, `Owed: ${step.owes.what}`)
+    }
 }
 
 /** A step does not apply here, for a reason that stands on the record; or it does after all. */
@@ -156,6 +165,7 @@ export function Details({ step }: { step: Step }) {
     ].filter((line) => line)
     return (
         <>
+            {step.isMirrored && <MirroredDrawing />}
             {step.inTurn.length > 0 && (
                 <ol className="my-1 list-decimal space-y-0.5 pl-6 leading-snug">
                     {step.inTurn.map((act) => (

@@ -10,7 +10,7 @@ import { Hold } from './Hold'
 import { LiftButton } from './LiftButton'
 import { BARREL, MeasureSheet, WorstFirst } from './MeasureSheet'
 import { SchoolsButton } from './Schools'
-import { Details, StepList } from './StepList'
+import { Details, StepList, tick } from './StepList'
 import type { Desk } from './useDesk'
 
 /** The chosen slab's sheets in the order of the work, one thing next above them. */
@@ -178,7 +178,7 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
                 id="next-move"
                 type="button"
                 className="h-14 rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
-                onClick={() => void outbox.add(job.number, 'step_done', { step: step.id }, step.name)}
+                onClick={() => tick(job, step)}
             >
                 Done
             </button>

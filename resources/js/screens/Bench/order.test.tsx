@@ -205,3 +205,16 @@ describe('the order of work', () => {
         )
     })
 })
+
+describe('a step that leaves a nut snug', () => {
+    it('owes its torque from the moment it is ticked', () => {
+        const owes = { what: 'nut at the gear', reason: 'the gear cannot be held yet', release: 'hold.start' }
+        const step = aStep({ id: 'on.exhaust-valve', slab: 'barrel', name: 'Exhaust valve in', canBeDone: true, owes })
+        show(<StepList job={aJob({ steps: [step] })} slab="barrel" />)
+        fireEvent.click(screen.getByRole('button', { name: 'Tick: Exhaust valve in' }))
+        expect(entered).toEqual([
+            { job: 214, kind: 'step_done', payload: { step: 'on.exhaust-valve' } },
+            { job: 214, kind: 'debt_owed', payload: owes },
+        ])
+    })
+})

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
+import { Link } from 'react-router'
 import { call, type Schemas, type Tool } from '../../app/api'
 import { dayAndYear } from '../../app/format'
 import { Dialog } from '../../parts/Dialog'
@@ -28,7 +29,13 @@ export function Toolbox() {
                     {tools.data.length} tools
                     {overdue > 0 && ` · ${overdue} overdue for a check, trusted half as far until then`}
                 </p>
-                <button type="button" className="btn ml-auto h-12 px-5" onClick={() => setEditing('new')}>
+                <Link className="btn ml-auto h-12 px-5" to="/pattern">
+                    The order of the bolts
+                </Link>
+                <Link className="btn h-12 px-5" to="/wrench">
+                    What to set on the wrench
+                </Link>
+                <button type="button" className="btn h-12 px-5" onClick={() => setEditing('new')}>
                     Enter a tool
                 </button>
             </div>
@@ -81,7 +88,7 @@ function ToolRow({ tool, onEdit }: { tool: Tool; onEdit: () => void }) {
                     {tool.name}
                     {tool.simulated && <span className="font-normal text-quiet"> simulated</span>}
                 </span>
-                <span>{tool.range}</span>
+                <span>{tool.range ?? tool.length}</span>
                 <span>
                     {tool.doubt && (
                         <>
@@ -131,7 +138,11 @@ function Leaves({ leaves }: { leaves: string[] }) {
 function ToolForm({ tool, kinds, onClose }: { tool: Tool | null; kinds: Schemas['ToolKind'][]; onClose: () => void }) {
     const client = useQueryClient()
     const [kind, setKind] = useState(tool?.kind ?? kinds[0]?.kind ?? '')
-    const { units: [unit = 'mm'] = [], hasLeaves = false } = kinds.find((each) => each.kind === kind) ?? {}
+    const {
+        units: [unit = 'mm'] = [],
+        hasLeaves = false,
+        length = null,
+    } = kinds.find((each) => each.kind === kind) ?? {}
     const withUnit = (text: string | null) => (text === null ? null : /[a-zµ"°]/i.test(text) ? text : `${text} ${unit}`)
     const [error, setError] = useState('')
     const submit = async (event: FormEvent<HTMLFormElement>) => {
@@ -152,6 +163,7 @@ function ToolForm({ tool, kinds, onClose }: { tool: Tool | null; kinds: Schemas[
                 doubt: withUnit(text('doubt')),
                 range: text('range'),
                 resolution: withUnit(text('resolution')),
+                length: /[a-z"]$/i.test(text('length') ?? 'x') ? text('length') : `${text('length')} mm`,
                 leaves: leaves.map((leaf) => withUnit(leaf)),
                 checked_on: text('checked_on'),
                 next_check: text('next_check'),
@@ -188,6 +200,7 @@ function ToolForm({ tool, kinds, onClose }: { tool: Tool | null; kinds: Schemas[
             {field('range', 'Range', tool?.range)}
             {field('resolution', 'Resolution', tool?.resolution)}
             {field('doubt', `Doubt at its last check, ± ${unit}`, tool?.doubt)}
+            {length !== null && field('length', `Length, ${length}, mm`, tool?.length)}
             {hasLeaves &&
                 field('leaves', 'Leaves, thin to thick', tool?.leaves.map((leaf) => leaf.replace(' ', '')).join(' '))}
             {field('checked_on', 'Checked on', tool?.checkedOn, 'date')}

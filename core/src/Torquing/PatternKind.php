@@ -1,0 +1,12 @@
+<?php
+
+namespace Moltrek\Core\Torquing;
+
+/** How the order of a joint's bolts is come by. */
+enum PatternKind: string
+{
+    case Cross = 'cross';
+    case InsideOut = 'inside-out';
+    case Round = 'round';
+    case Given = 'given';
+}
