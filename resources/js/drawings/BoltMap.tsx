@@ -141,7 +141,7 @@ export function BoltMap({
                             y={-y + HEAD + 8}
                             textAnchor="middle"
                             fontSize={7}
-                            className="fill-quiet"
+                            className="fill-quiet max-sm:hidden"
                             stroke="var(--metal)"
                             strokeWidth={3}
                             paintOrder="stroke"

@@ -78,7 +78,7 @@ export function Clamp({
 function Held({ title, order, loads, most }: { title: string; order: string[]; loads: Loads | null; most: number }) {
     const bolts = [...order].sort((one, other) => one.localeCompare(other, 'en', { numeric: true }))
     return (
-        <figure>
+        <figure className="min-w-0">
             <figcaption className="mb-1">
                 <b>{title}</b>
                 {loads?.spread != null && (
@@ -88,7 +88,7 @@ function Held({ title, order, loads, most }: { title: string; order: string[]; l
                     </span>
                 )}
             </figcaption>
-            <ul className="flex h-36 items-stretch gap-1.5">
+            <ul className="flex h-36 items-stretch gap-1 sm:gap-1.5">
                 {bolts.map((id) => {
                     const load = loads?.final[id]?.value ?? 0
                     return (
@@ -97,7 +97,7 @@ function Held({ title, order, loads, most }: { title: string; order: string[]; l
                             aria-label={`bolt ${id}: ${(load / 1000).toFixed(1)} kN`}
                             className="flex min-w-0 flex-1 flex-col items-center justify-end"
                         >
-                            <span className="text-xs text-quiet">{(load / 1000).toFixed(1)}</span>
+                            <span className="text-[0.65rem] text-quiet sm:text-xs">{(load / 1000).toFixed(1)}</span>
                             <span className="w-full bg-base-content" style={{ height: `${(load / most) * 72}%` }} />
                             <span className="text-sm">{id}</span>
                         </li>

@@ -42,8 +42,37 @@ export function Wrench() {
                     </Link>
                 </p>
             </div>
-            <div className="grid items-start gap-5 bg-base-100 p-5 lg:grid-cols-[20rem_1fr]">
-                <div className="space-y-5">
+            <div className="grid items-start gap-5 bg-base-100 p-5 lg:grid-cols-[20rem_1fr] lg:grid-rows-[auto_1fr]">
+                <section aria-label="Set" aria-live="polite" className="min-h-40 lg:col-start-2">
+                    {best ? (
+                        <>
+                            <p className="text-quiet">Set {first?.name ?? best.wrench} to</p>
+                            <p className="text-6xl leading-none font-bold sm:text-8xl">{best.setting.dial_text}</p>
+                            <p className="mt-2 text-xl">
+                                the bolt gets <b>{best.setting.delivered.value.toFixed(1)} N·m</b>
+                                {wanted.unit !== 'N·m' && `, asked for ${best.setting.target.value.toFixed(1)} N·m`}
+                            </p>
+                            {first?.isOverdue && (
+                                <p className="font-bold text-error">
+                                    ⚠ Its check was due {dayAndYear(first.nextCheck ?? '')}: have it checked, or take
+                                    another.
+                                </p>
+                            )}
+                            {best.setting.cautions.map((caution) => (
+                                <p key={caution} className="font-bold">
+                                    ⚠ {caution}
+                                </p>
+                            ))}
+                        </>
+                    ) : (
+                        <p className="text-xl font-bold">
+                            {wrenches.length === 0
+                                ? 'The toolbox has no torque wrench with a range and a step.'
+                                : 'None of these wrenches can give it.'}
+                        </p>
+                    )}
+                </section>
+                <div className="space-y-5 lg:col-start-1 lg:row-span-2 lg:row-start-1">
                     <Torque
                         wanted={wanted}
                         onChange={set}
@@ -57,36 +86,7 @@ export function Wrench() {
                     />
                     <Sanity wanted={wanted} onChange={set} />
                 </div>
-                <div>
-                    <section aria-label="Set" aria-live="polite" className="min-h-40">
-                        {best ? (
-                            <>
-                                <p className="text-quiet">Set {first?.name ?? best.wrench} to</p>
-                                <p className="text-8xl leading-none font-bold">{best.setting.dial_text}</p>
-                                <p className="mt-2 text-xl">
-                                    the bolt gets <b>{best.setting.delivered.value.toFixed(1)} N·m</b>
-                                    {wanted.unit !== 'N·m' && `, asked for ${best.setting.target.value.toFixed(1)} N·m`}
-                                </p>
-                                {first?.isOverdue && (
-                                    <p className="font-bold text-error">
-                                        ⚠ Its check was due {dayAndYear(first.nextCheck ?? '')}: have it checked, or
-                                        take another.
-                                    </p>
-                                )}
-                                {best.setting.cautions.map((caution) => (
-                                    <p key={caution} className="font-bold">
-                                        ⚠ {caution}
-                                    </p>
-                                ))}
-                            </>
-                        ) : (
-                            <p className="text-xl font-bold">
-                                {wrenches.length === 0
-                                    ? 'The toolbox has no torque wrench with a range and a step.'
-                                    : 'None of these wrenches can give it.'}
-                            </p>
-                        )}
-                    </section>
+                <div className="lg:col-start-2">
                     <WrenchDrawing
                         length={lever}
                         adapter={Number(wanted.adapter.replace(',', '.')) || 0}
