@@ -25,9 +25,9 @@ const SHOTS = {
     build: ['/jobs/214', 'day'],
     'ring-clock': ['/jobs/203/rings', 'day'],
     pairing: ['/jobs/221/pairing', 'day'],
-    'bore-decision': ['/jobs/219', 'night', (page) => page.getByRole('region', { name: 'Decide the bore' }).scrollIntoViewIfNeeded()],
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
+    'build-v-twin': ['/jobs/203', 'day'],
     wrench: [
         '/wrench',
         'night',
