@@ -103,6 +103,11 @@ describe('the order of the bolts', () => {
                 expect.objectContaining({ pattern: 'given', order: ['3', '1', '2'] }),
             ),
         )
+        // a look at another pattern costs nobody what was tapped
+        fireEvent.click(screen.getByRole('button', { name: 'crosswise' }))
+        expect(screen.queryByText('Tap the first bolt')).toBeNull()
+        fireEvent.click(screen.getByRole('button', { name: 'as I tap them' }))
+        expect(screen.queryByText('Tap the first bolt')).toBeNull()
     })
     it('says what the core refuses, and keeps what was typed', async () => {
         answers['/calculations/torque-pattern'] = () => ({

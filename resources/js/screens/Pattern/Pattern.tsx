@@ -51,7 +51,7 @@ export function Pattern() {
                         label="Pattern"
                         options={PATTERNS}
                         chosen={drafted.pattern}
-                        onChoose={(pattern) => set({ pattern, own: [] })}
+                        onChoose={(pattern) => set({ pattern })}
                     />
                     {refusal && (
                         <p role="alert" className="font-bold text-error">
