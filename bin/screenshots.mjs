@@ -51,15 +51,18 @@ const SHOTS = {
     trays: ['/jobs/217/trays', 'day'],
     record: ['/jobs/214/record', 'day'],
     parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
-    'piston-heights': [
-        '/jobs/221/heights',
+    'torque-map': [
+        '/jobs/229/torque/pull.head',
         'day',
         async (page) => {
-            await page.getByRole('slider', { name: 'Crank' }).focus()
-            await page.keyboard.press('PageUp')
-            await page.keyboard.press('PageUp')
-            await page.getByRole('slider', { name: 'Crank' }).blur()
+            await page.getByRole('button', { name: /with the simulated wrench/ }).click()
+            await page.locator('[data-bolt=h5][data-mark=due]').waitFor()
         },
+    ],
+    clamp: [
+        '/pattern',
+        'night',
+        (page) => page.getByRole('region', { name: /hold/ }).first().evaluate((each) => each.scrollIntoView()),
     ],
     hold: [
         '/jobs/209',
@@ -69,16 +72,6 @@ const SHOTS = {
             await workUpTo(page, 209, 'hold.barrel')
             await page.locator('#next-move').getByRole('button', { name: /^Dowels in/ }).click()
             await page.getByText('6 to be seen, 1 to settle or accept').waitFor()
-        },
-    ],
-    'exhaust-valve': [
-        '/jobs/217',
-        'night',
-        async (page) => {
-            const errands = { errands: ['exhaust valve'], reason: 'the bores are good' }
-            await enter(page, 217, ['errands_changed', errands])
-            await workUpTo(page, 217, 'on.exhaust-valve', ['work.faces', 'on.base-gasket'])
-            await page.getByText('Proof: open, the port is clear').first().waitFor()
         },
     ],
     'staged-lowering': [

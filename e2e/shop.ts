@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process'
+import { randomUUID } from 'node:crypto'
 import { readFileSync, rmSync } from 'node:fs'
 import AxeBuilder from '@axe-core/playwright'
 import { test as base, expect, type Page } from '@playwright/test'
@@ -94,44 +95,76 @@ export async function taken(page: Page, number: number): Promise<Schemas['Job']>
     return job
 }
 
+interface Sent {
+    id?: string
+    kind: string
+    payload: object
+}
+
+/** Entries go in through the same door as the page's own, one after another in the order in which they were done. */
+async function say(page: Page, number: number, entries: Sent[]): Promise<void> {
+    await page.evaluate(
+        async ({ job, sent }) => {
+            const start = Date.now() - sent.length
+            const now = new Date().toISOString()
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
+            await fetch(`/api/jobs/${job}/entries`, {
+                method: 'POST',
+                headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
+                body: JSON.stringify({
+                    client_now: now,
+                    // one after another, in the order in which they were done
+                    entries: sent.map((each, index) => ({
+                        id: crypto.randomUUID(),
+                        happened_at: new Date(start + index).toISOString(),
+                        ...each,
+                    })),
+                }),
+            })
+        },
+        { job: number, sent: entries },
+    )
+}
+
+/** A joint pulled by its programme, to the check pass. */
+function pulled(joint: Schemas['TorqueJoint']): Sent[] {
+    const id = randomUUID()
+    return [
+        { id, kind: 'run_started', payload: { step: joint.step, programme: joint.programme } },
+        ...joint.passes.flatMap((pass, index) =>
+            pass.order.map((bolt) => ({ kind: 'bolt_pulled', payload: { run: id, stage: index + 1, bolt } })),
+        ),
+    ]
+}
+
 /**
  * The job as it is when others have worked on it until a step can be done: every step that is ready is ticked, what two see is
  * seen by two. What is entered goes through the same door as the page's own entries.
  */
 export async function broughtTo(page: Page, number: number, until: string): Promise<void> {
     for (let turn = 0; turn < 60; turn++) {
-        const { planning } = await jobOf(page, number)
+        const { planning, torquing } = await jobOf(page, number)
         const ready = planning.steps.filter((step) => step.canBeDone)
         if (ready.some((step) => step.id === until)) {
             await page.goto(`/jobs/${number}`)
             await taken(page, number)
             return
         }
-        const entries = ready.flatMap((step): { kind: string; payload: object }[] =>
-            step.secondPerson && step.kind === 'hold'
+        const entries = ready.flatMap((step): Sent[] => {
+            const joint = torquing.joints.find((each) => each.step === step.id)
+            if (joint) {
+                return pulled(joint)
+            }
+            return step.secondPerson && step.kind === 'hold'
                 ? step.asks.map(({ item }) => ({
                       kind: 'hold_answered',
                       payload: { hold: step.id, item, second: 'PQ' },
                   }))
-                : [{ kind: 'step_done', payload: { step: step.id } }],
-        )
+                : [{ kind: 'step_done', payload: { step: step.id } }]
+        })
         entries.push(...planning.waits.map((wait) => ({ kind: 'wait_seen', payload: { wait: wait.id } })))
         expect(entries.length, `something can be done before ${until}`).toBeGreaterThan(0)
-        await page.evaluate(
-            async ({ job, sent }) => {
-                const now = new Date().toISOString()
-                const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '')
-                await fetch(`/api/jobs/${job}/entries`, {
-                    method: 'POST',
-                    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token },
-                    body: JSON.stringify({
-                        client_now: now,
-                        entries: sent.map((each) => ({ id: crypto.randomUUID(), happened_at: now, ...each })),
-                    }),
-                })
-            },
-            { job: number, sent: entries },
-        )
+        await say(page, number, entries)
     }
     throw new Error(`${until} never came`)
 }
@@ -174,12 +207,32 @@ export async function doNext(page: Page, number: number): Promise<string> {
             .getByRole('region', { name: next.text })
             .getByRole('button')
             .click()
+    } else if (step?.kind === 'torque') {
+        await pullJoint(page, number, step.id)
     } else {
         expect(next.kind, `${next.text} is a step`).toBe('step')
         await page.getByRole('region', { name: 'Next' }).getByRole('button', { name: 'Done', exact: true }).click()
     }
     await expect.poll(async () => (await taken(page, number)).log.lastSeq).toBeGreaterThan(0)
     return next.id ?? ''
+}
+
+/** A joint begun on its map; the pulls come in as from another tablet. */
+async function pullJoint(page: Page, number: number, step: string): Promise<void> {
+    await page.getByRole('link', { name: 'Pull', exact: true }).click()
+    await page.getByRole('button', { name: /^Begin at/ }).click()
+    await expect(page.locator('[data-mark=due]')).toBeVisible()
+    const { torquing } = await taken(page, number)
+    const joint = torquing.joints.find((each) => each.step === step)
+    const pulls = joint ? pulled(joint).slice(1) : []
+    const run = joint?.run?.id
+    await say(
+        page,
+        number,
+        pulls.map((each) => ({ ...each, payload: { ...each.payload, run } })),
+    )
+    await expect(page.getByText('Complete, check pass stands')).toBeVisible()
+    await page.goto(`/jobs/${number}`)
 }
 
 /** The screen as it stands has no serious accessibility finding, and nothing sticks out, lying or upright. */

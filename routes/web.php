@@ -18,6 +18,7 @@ use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\StandInController;
 use App\Http\Controllers\ToolController;
+use App\Http\Controllers\TorqueController;
 use App\Http\Controllers\TrayController;
 use App\Http\Controllers\WorkOrderController;
 use App\Policies\Right;
@@ -26,6 +27,7 @@ use Illuminate\Support\Facades\Route;
 Route::pattern('job', '[0-9]{1,9}');
 Route::pattern('slug', '[a-z0-9-]{1,60}');
 Route::pattern('slab', '[A-Za-z0-9._-]{1,60}');
+Route::pattern('step', '[A-Za-z0-9._-]{1,120}');
 Route::pattern('spot', '[A-Za-z0-9._-]{1,120}');
 Route::pattern('name', '[a-z0-9-]{1,60}');
 
@@ -53,6 +55,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     }
     Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class);
     Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class);
+    Route::get('jobs/{job:number}/sequence', [TorqueController::class, 'sequence']);
+    Route::get('jobs/{job:number}/stand-in-pull/{step}', [TorqueController::class, 'standIn']);
     Route::post('jobs/{job:number}/import', ImportController::class);
     Route::get('dates', [DatesController::class, 'show']);
     Route::post('calendar', [DatesController::class, 'renew']);

@@ -51,6 +51,6 @@ final class OpenLog
     /** What the next entry is admitted to. */
     public function before(): Before
     {
-        return $this->before ??= new Before($this->sheet, Catalogue::of($this->sheet), $this->state(...));
+        return $this->before ??= new Before($this->sheet, Catalogue::of($this->sheet), $this->state(...), $this->entry(...));
     }
 }

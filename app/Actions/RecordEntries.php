@@ -140,8 +140,30 @@ final class RecordEntries
                 $payload->{$key} = $tool->snapshot(Shop::now());
             }
         }
+        if (($payload->with ?? null) instanceof stdClass) {
+            $payload->with = self::wrenchOfToday($payload->with);
+        }
 
         return $payload;
+    }
+
+    /** A wrench and its adapter, named by their ids, by the names they bear, and whether the wrench's check is overdue today. */
+    private static function wrenchOfToday(stdClass $with): stdClass
+    {
+        $with = clone $with;
+        unset($with->overdue);
+        foreach (['wrench', 'adapter'] as $key) {
+            $id = $with->{$key} ?? null;
+            if (is_string($id)) {
+                $tool = Instrument::named($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.with.'.$key);
+                $with->{$key} = $tool->name;
+                if ($key === 'wrench' && $tool->isOverdue(Shop::now())) {
+                    $with->overdue = true;
+                }
+            }
+        }
+
+        return $with;
     }
 
     /** A second person is somebody of the shop, and not the first. */

@@ -22,7 +22,7 @@ final readonly class BoltBoard
     {
         $boards = [];
         foreach (array_reverse($sheet->stack->slabs) as $slab) {
-            $fasteners = array_values(array_filter($sheet->stack->fasteners, static fn (Fastener $fastener): bool => $fastener->slab === $slab->id));
+            $fasteners = $sheet->stack->fastenersOf($slab->id);
             if ($fasteners !== []) {
                 $boards[] = new self($slab, $fasteners, $sheet->title());
             }
@@ -61,7 +61,7 @@ final readonly class BoltBoard
             $radius = (float) substr($fastener->thread, 1, strspn($fastener->thread, '0123456789', 1)) / 2;
             $parts[] = sprintf('<circle cx="%.1f" cy="%.1f" r="%.1f" fill="none" stroke="black" stroke-width="0.4"/>', $x, $y, $radius);
             $parts[] = sprintf('<path d="M%.1f %.1fh4M%.1f %.1fv4" stroke="black" stroke-width="0.2"/>', $x - 2, $y, $x, $y - 2);
-            $words = [$fastener->thread.' × '.$fastener->length->short().($fastener->leftHand ? ' LEFT HAND' : ''), ...($fastener->washer === null ? [] : [$fastener->washer])];
+            $words = [$fastener->thread.($fastener->length === null ? '' : ' × '.$fastener->length->short()).($fastener->leftHand ? ' LEFT HAND' : ''), ...($fastener->washer === null ? [] : [$fastener->washer])];
             foreach ($words as $line => $word) {
                 $parts[] = sprintf('<text x="%.1f" y="%.1f" font-size="3" text-anchor="middle">%s</text>', $x, $y + $radius + 4 + 3.6 * $line, self::escaped($word));
             }

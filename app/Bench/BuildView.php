@@ -24,6 +24,7 @@ final readonly class BuildView
             (new PlanView($this->state))->shape(),
             (new MeasuringView($this->state))->shape(),
             (new FittingView($this->state))->shape(),
+            (new TorqueView($this->state, $this->now))->shape(),
             (new PartsView($this->state))->shape(),
             (new ClosingView($this->job, $this->state, $this->now))->shape(),
             (new SlipView($this->state))->shape($lastSeq),

@@ -57,6 +57,7 @@ final readonly class RecordView
             'before_and_after' => $this->beforeAndAfter(),
             'verdicts' => array_map(self::verdict(...), array_values($this->state->verdicts->all())),
             'decisions' => $this->decisions(),
+            'joints' => (new RecordJoints($this->state, $this->now->getTimezone()))->all(),
             'steps' => array_map($this->step(...), array_values($this->state->work->steps())),
             'waived' => $this->waived(),
             'hand_over' => $this->handOver(),

@@ -15,6 +15,8 @@ use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Torquing\Owed;
 
 /** The slabs of a build as the screens take them. */
 final readonly class StackView
@@ -65,8 +67,22 @@ final readonly class StackView
         $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
         $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
-        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->state->slabs->words($slab), $slab->note,
+        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, implode('; ', [$this->state->slabs->words($slab), ...$this->pulled($slab)]), $slab->note,
             count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside());
+    }
+
+    /** @return list<string> what stays to be seen of how its joints were pulled: felt, snug, replaced, owed, past its check */
+    private function pulled(Slab $slab): array
+    {
+        $said = [];
+        foreach ($this->state->work->steps() as $step) {
+            $run = $step->place->slab === $slab->id && $step->kind === StepKind::Torque ? $this->state->runs->of($step->id) : null;
+            if ($run !== null && $run->whyVoid() === null) {
+                array_push($said, ...$run->remarks(), ...array_map(static fn (Owed $owed): string => $owed->bolt.' owed its torque', $run->owed()));
+            }
+        }
+
+        return $said;
     }
 
     /** How many slabs lie under one, down to the cases. */

@@ -5,8 +5,8 @@ namespace App\Calculations;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\PatternKind;
 use Moltrek\Core\Torquing\Pattern;
-use Moltrek\Core\Torquing\PatternKind;
 
 final class TorquePattern implements Calculation
 {

@@ -6,7 +6,12 @@ use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Moltrek\Core\Measuring\InstrumentDoubt;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Figure;
+use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Torquing\Wrench;
 use stdClass;
 
 /**
@@ -43,6 +48,29 @@ final class Instrument extends Model
     public static function named(string $id): ?self
     {
         return preg_match('/^[a-z0-9-]{1,20}$/D', $id) === 1 ? self::query()->find($id) : null;
+    }
+
+    /** As a torque wrench; null for another tool, and where its range or its step is not stated so that one can reckon with it. */
+    public function wrench(): ?Wrench
+    {
+        if ($this->kind !== 'torque wrench' || preg_match('/^([\d.]+) to ([\d.]+) (.+)$/D', $this->range ?? '', $range) !== 1) {
+            return null;
+        }
+        try {
+            return new Wrench(
+                $this->length === null ? null : $this->lengthOf(),
+                (float) Figure::of("$range[1] $range[3]", Dimension::Torque)->base, (float) Figure::of("$range[2] $range[3]", Dimension::Torque)->base,
+                WrittenQuantity::of($this->resolution ?? '', Dimension::Torque),
+            );
+        } catch (Refusal) {
+            return null;
+        }
+    }
+
+    /** From hand to square of a wrench, from square to fastener of an adapter. */
+    public function lengthOf(): Length
+    {
+        return Length::of($this->length ?? '0 mm');
     }
 
     public function isOverdue(DateTimeImmutable $today): bool

@@ -10,6 +10,7 @@ use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Torquing\Programme;
 
 /** The machines of the demo shop, as the core tests take them. */
 function sheetDocument(string $name): stdClass
@@ -124,6 +125,25 @@ function doing(Step $step): array
     }
 
     return array_map(static fn (int $item): array => ['hold_answered', ['hold' => $step->id, 'item' => $item, 'second' => 'IC']], array_keys($step->asks->items));
+}
+
+/**
+ * A joint pulled as it should be, from the beginning to the check pass.
+ *
+ * @param  string  $run  the id under which its beginning is entered
+ * @return list<array{0: string, 1: array<string, mixed>, 2?: int, 3?: string}>
+ */
+function pulling(EngineSheet $sheet, string $step, string $run): array
+{
+    $programme = Programme::on($sheet, $step) ?? throw new RuntimeException($step);
+    $acts = [['run_started', ['step' => $step, 'programme' => $programme->toArray()]]];
+    foreach ($programme->passes as $index => $pass) {
+        foreach ($pass->order as $bolt) {
+            $acts[] = ['bolt_pulled', ['run' => $run, 'stage' => $index + 1, 'bolt' => $bolt]];
+        }
+    }
+
+    return $acts;
 }
 
 function stateOf(BuildState $state, string $step): string

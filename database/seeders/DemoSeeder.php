@@ -21,7 +21,9 @@ use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\StageKind;
 use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Torquing\Programme;
 use Ramsey\Uuid\Uuid;
 use RuntimeException;
 use stdClass;
@@ -30,7 +32,7 @@ use stdClass;
 final class DemoSeeder extends Seeder
 {
     /** The numbers of its jobs. */
-    public const JOBS = [187, 203, 209, 214, 217, 219, 221, 224, 226, 228];
+    public const JOBS = [187, 203, 209, 214, 217, 219, 221, 224, 226, 228, 229];
 
     private CarbonImmutable $today;
 
@@ -51,6 +53,7 @@ final class DemoSeeder extends Seeder
         $this->brindlecote();
         $this->dunmoor();
         $this->harbickWithKit();
+        $this->ostrelAtTheHead();
         foreach ([['Base gasket', 'harbick-421', 2], ['Circlips', 'ulvane-139r', 4], ['Base gasket', 'ulvane-139r', 1], ['Oil filter', '', 6], ['Head gasket or O-rings', 'dunmoor-208sv', 1], ['Exhaust valve seals', 'skarn-594', 1]] as [$part, $fits, $count]) {
             Shelf::put($part, $fits, $count);
         }
@@ -312,8 +315,19 @@ final class DemoSeeder extends Seeder
         ]);
     }
 
-    /** Does what can be done, step after step, until nothing can or the last one wanted is done; that one was done just now. */
-    private function workOn(Job $job, string $who, int $day, string $time, ?string $until = null): void
+    /** A head under the wrench: the telephone rang in the second stage. */
+    private function ostrelAtTheHead(): void
+    {
+        $job = $this->job(229, 'ostrel-608', 'Hollin Strand Couriers', 4);
+        $this->log($job, [
+            [-2, '08:30', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Head gasket weeping at the back, oil on the fins.', 'errands' => ['head']]],
+            ...$this->restInOrder('ostrel-608', [-2, '09:00', 'tomas'], ['cranking_compression', 'valve_lash', 'piston', 'bore', 'ring_gap', 'piston_clearance']),
+        ]);
+        $this->workOn($job, 'tomas', -1, '08:00', until: 'pull.head', pulls: 15);
+    }
+
+    /** Does what can be done, step after step, until nothing can or the last one wanted is done, or so many pulls of it; that one was done just now. */
+    private function workOn(Job $job, string $who, int $day, string $time, ?string $until = null, ?int $pulls = null): void
     {
         $at = $this->today->addDays($day)->setTimeFromTimeString($time);
         $latest = CarbonImmutable::now()->subMinutes(6);
@@ -325,11 +339,32 @@ final class DemoSeeder extends Seeder
                 return;
             }
             $at = min($step->id === $until ? $latest : $at->addMinutes($step->minutes), $latest);
-            $this->enter($job, $who, $at, ...self::accepting($state, $step), ...self::doing($step));
+            if ($step->kind === StepKind::Torque) {
+                $this->pull($job, $who, $at, $state, $step, $step->id === $until ? $pulls : null);
+            } else {
+                $this->enter($job, $who, $at, ...self::accepting($state, $step), ...self::doing($step));
+            }
             if ($step->id === $until) {
                 return;
             }
         }
+    }
+
+    /** A joint pulled by its programme to the check pass, or so many pulls of it, one every few seconds and the last at this time. */
+    private function pull(Job $job, string $who, CarbonImmutable $last, BuildState $state, Step $step, ?int $pulls = null): void
+    {
+        $programme = Programme::on($state->sheet, $step->id) ?? throw new RuntimeException($step->id.' has no programme');
+        $run = Uuid::uuid7()->toString();
+        $made = [];
+        foreach ($programme->passes as $index => $pass) {
+            foreach ($pass->order as $bolt) {
+                $isByWrench = $pass->target !== null && ! $pass->is(StageKind::Angle);
+                $made[] = ['bolt_pulled', ['run' => $run, 'stage' => $index + 1, 'bolt' => $bolt] + ($isByWrench ? ['with' => ['wrench' => 'w1']] : [])];
+            }
+        }
+        $made = [['run_started', ['step' => $step->id, 'programme' => $programme->toArray()], $run], ...array_slice($made, 0, $pulls)];
+        $before = static fn (int $index): CarbonImmutable => $last->subSeconds(8 * (count($made) - 1 - $index));
+        $this->enter($job, $who, $last, ...array_map(static fn (int $index, array $entry): array => [$entry[0], $entry[1], $entry[2] ?? null, $before($index)], array_keys($made), $made));
     }
 
     /** @return list<array{string, array<string, mixed>}> verdicts that its hold would close over, taken upon oneself */
@@ -423,14 +458,14 @@ final class DemoSeeder extends Seeder
     /**
      * Through the same door as people.
      *
-     * @param  array{0: string, 1: array<string, mixed>, 2?: string|null}  ...$entries  kind, payload, id
+     * @param  array{0: string, 1: array<string, mixed>, 2?: string|null, 3?: CarbonImmutable}  ...$entries  kind, payload, id, when if not then
      */
     private function enter(Job $job, string $who, CarbonImmutable $at, array ...$entries): void
     {
         $person = $this->staff[$who] ??= User::query()->where('username', $who)->firstOrFail();
         $sent = array_map(static fn (array $entry): stdClass => (object) [
             'id' => $entry[2] ?? Uuid::uuid7()->toString(), 'kind' => $entry[0],
-            'happened_at' => $at->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($entry[1] === [] ? new stdClass : $entry[1])),
+            'happened_at' => ($entry[3] ?? $at)->utc()->format('Y-m-d\TH:i:s.v\Z'), 'payload' => JsonText::decode(JsonText::encode($entry[1] === [] ? new stdClass : $entry[1])),
         ], array_values($entries));
         foreach ((new RecordEntries)($job, $person, $sent, null) as $index => $result) {
             if ($result->state !== 'stored') {

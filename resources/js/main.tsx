@@ -4,7 +4,7 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router/dom'
 import { Problem } from './app/api'
-import { router } from './app/routes'
+import { fetchAhead, router } from './app/routes'
 
 const client = new QueryClient({
     defaultOptions: {
@@ -15,6 +15,8 @@ const client = new QueryClient({
         },
     },
 })
+
+fetchAhead()
 
 const root = document.getElementById('app')
 if (root) {

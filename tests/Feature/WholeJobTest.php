@@ -27,6 +27,20 @@ const SOUND = [
     ],
 ];
 
+/** @return list<array{0: string, 1: array<string, mixed>, 2?: string}> a joint begun and pulled, bolt after bolt, to the check pass */
+function pullsOf(array $joint): array
+{
+    $run = Ramsey\Uuid\Uuid::uuid7()->toString();
+    $pulls = [['run_started', ['step' => $joint['step'], 'programme' => $joint['programme']], $run]];
+    foreach ($joint['passes'] as $index => $pass) {
+        foreach ($pass['order'] as $bolt) {
+            $pulls[] = ['bolt_pulled', ['run' => $run, 'stage' => $index + 1, 'bolt' => $bolt, 'with' => ['wrench' => 'w1']]];
+        }
+    }
+
+    return $pulls;
+}
+
 /** @return list<array{0: string, 1: array<string, mixed>}> what does the thing that is next on a job: kinds and payloads */
 function nextEntries(array $job, array $sound): array
 {
@@ -49,6 +63,9 @@ function nextEntries(array $job, array $sound): array
         return [['wait_seen', ['wait' => $job['planning']['waits'][0]['id']]]];
     }
     $step = collect($job['planning']['steps'])->firstWhere('id', $next['id']);
+    if ($step['kind'] === 'torque') {
+        return pullsOf(collect($job['torquing']['joints'])->firstWhere('step', $step['id']));
+    }
     if ($step['kind'] !== 'hold') {
         return [['step_done', ['step' => $step['id']]]];
     }

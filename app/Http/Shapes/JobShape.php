@@ -26,6 +26,8 @@ final readonly class JobShape
         #[OA\Property]
         public JobFittingShape $fitting,
         #[OA\Property]
+        public JobTorquingShape $torquing,
+        #[OA\Property]
         public JobPartsShape $parts,
         #[OA\Property]
         public JobClosingShape $closing,

@@ -16,9 +16,16 @@ final readonly class Before
     /**
      * @param  array<string, Spot>  $spots
      * @param  Closure(): BuildState  $replay
+     * @param  (Closure(string): ?Entry)|null  $find  an entry by its id, where it can be had without a replay
+     * @param  bool  $isTrial  whether it is only tried out: a joint then counts as pulled where somebody says so
      */
-    public function __construct(public EngineSheet $sheet, public array $spots, private Closure $replay)
-    {
+    public function __construct(
+        public EngineSheet $sheet,
+        public array $spots,
+        private Closure $replay,
+        private ?Closure $find = null,
+        public bool $isTrial = false,
+    ) {
     }
 
     public static function of(BuildState $state): self
@@ -29,6 +36,12 @@ final readonly class Before
     public function state(): BuildState
     {
         return ($this->replay)();
+    }
+
+    /** An entry that is in the log. */
+    public function entry(string $id): ?Entry
+    {
+        return $this->find === null ? array_column($this->state()->entries, null, 'id')[$id] ?? null : ($this->find)($id);
     }
 
     /**

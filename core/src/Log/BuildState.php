@@ -16,6 +16,7 @@ use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Planning\Work;
+use Moltrek\Core\Log\Torquing\Runs;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\NextMove;
@@ -49,6 +50,8 @@ final readonly class BuildState
 
     public Closing $closing;
 
+    public Runs $runs;
+
     /**
      * @param  array<string, Spot>  $spots
      * @param  list<Entry>  $entries  in the order they happened
@@ -73,6 +76,7 @@ final readonly class BuildState
         $this->ledger = $totals->ledger;
         $this->parts = $totals->parts;
         $this->closing = $totals->closing;
+        $this->runs = $totals->runs;
         $this->verdicts = new Verdicts($sheet, $spots, $totals->readings, $totals->decisions);
         $this->work = new Work($totals, $spots, $this->verdicts, $now);
     }

@@ -10,7 +10,8 @@ use Moltrek\Core\Sheet\EngineSheet;
 
 /**
  * A log that grows entry by entry, each admitted to the build as it stands then. It is folded on from where it was, and anew
- * only when an entry reaches back: one that strikes another out, or that happened earlier.
+ * only when an entry reaches back: one that strikes another out, or that happened earlier. It is for trying out: what a plan would
+ * be if this were done.
  */
 final class GrowingLog
 {
@@ -29,7 +30,7 @@ final class GrowingLog
 
     public function before(): Before
     {
-        return new Before($this->sheet, $this->spots, $this->state(...));
+        return new Before($this->sheet, $this->spots, $this->state(...), isTrial: true);
     }
 
     public function add(Entry $entry): void

@@ -37,6 +37,13 @@ use Moltrek\Core\Log\Planning\StepDone;
 use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Log\Planning\WaitSeen;
 use Moltrek\Core\Log\Planning\WaitStarted;
+use Moltrek\Core\Log\Torquing\BoltPulled;
+use Moltrek\Core\Log\Torquing\BoltReplaced;
+use Moltrek\Core\Log\Torquing\BoltSkipped;
+use Moltrek\Core\Log\Torquing\OverAccepted;
+use Moltrek\Core\Log\Torquing\RunAbandoned;
+use Moltrek\Core\Log\Torquing\RunStarted;
+use Moltrek\Core\Log\Torquing\StageRestarted;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
 
@@ -54,6 +61,8 @@ final class Kinds
         WaitStarted::class, WaitSeen::class, LedgerIn::class, LedgerOut::class, DebtOwed::class, DebtPaid::class, SchoolChosen::class,
         PartOrdered::class, PartArrived::class, PartWrong::class, PartTaken::class, PartReused::class, PartBack::class,
         WorkSent::class, WorkBack::class,
+        RunStarted::class, BoltPulled::class, BoltSkipped::class, BoltReplaced::class, StageRestarted::class, OverAccepted::class,
+        RunAbandoned::class,
         OpenEnd::class, HandedOver::class,
     ];
 

@@ -8,17 +8,20 @@ use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Measuring\Readings;
 use Moltrek\Core\Log\Parts\PartsBin;
 use Moltrek\Core\Log\Planning\Brief;
+use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\Ledger;
 use Moltrek\Core\Log\Planning\Progress;
 use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
+use Moltrek\Core\Log\Torquing\Runs;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Torquing\Run;
 
 /** The running totals of a replay, one object a chapter. What a lift or an act takes back is handed to each of them. */
 final class Totals
@@ -45,6 +48,8 @@ final class Totals
 
     public readonly Closing $closing;
 
+    public readonly Runs $runs;
+
     /** @param  array<string, Spot>  $spots */
     public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
     {
@@ -59,6 +64,7 @@ final class Totals
         $this->ledger = new Ledger;
         $this->parts = new PartsBin;
         $this->closing = new Closing;
+        $this->runs = new Runs;
         $this->brief->isFor($given->errands);
         $this->decisions->foresee($given->bores);
         $scope = new Scope($sheet, $given->errands);
@@ -76,6 +82,33 @@ final class Totals
         $this->waits->after($step->id, $this->sheet, $entry);
     }
 
+    /** A run has gone on: its step is done with it when it is complete, and no more when it is not; what it passed by is owed. */
+    public function pulled(Run $run, bool $wasComplete, Entry $entry): void
+    {
+        $this->settleDebts($run, $entry);
+        $step = $this->progress->step($run->step);
+        if ($step !== null && ! $wasComplete && $run->isComplete()) {
+            $this->finish($step, $entry);
+        }
+        if ($step !== null && ! $run->isComplete() && ($wasComplete || $run->whyVoid() !== null)) {
+            $this->progress->reopen($step, $run->whyVoid() ?? 'a fastener was replaced');
+            $this->slabs->ease($step);
+        }
+    }
+
+    private function settleDebts(Run $run, Entry $entry): void
+    {
+        $owed = $run->whyVoid() === null ? array_column($run->owed(), null, 'bolt') : [];
+        foreach ($run->programme->bolts as $bolt) {
+            $what = $bolt->id.', '.lcfirst($run->programme->groups[0]->name);
+            if (isset($owed[$bolt->id])) {
+                $this->ledger->owe(new Debt($what, $owed[$bolt->id]->reason, $owed[$bolt->id]->release, $entry));
+            } else {
+                $this->ledger->pay($what);
+            }
+        }
+    }
+
     public function undo(Undone $undone): void
     {
         $this->parts->undo($undone, $this->progress->standing());
@@ -83,6 +116,9 @@ final class Totals
         $this->marks->undo($undone, $this->sheet);
         $this->waits->forget($this->progress->undo($undone));
         $this->slabs->undo($undone);
+        foreach ($this->runs->undo($undone, $this->progress->plan()) as $void) {
+            $this->pulled($void, false, $undone->by);
+        }
     }
 
     /**

@@ -76,7 +76,7 @@ final readonly class HomePart
         foreach (self::mixed($sheet) as $fastener) {
             $parts['bolt.'.$fastener->id] = new self(
                 'bolt.'.$fastener->id,
-                'bolt '.$fastener->length->short(),
+                'bolt '.$fastener->length?->short(),
                 $fastener->id,
                 'hole '.$fastener->id,
                 $fastener->slab,
@@ -112,8 +112,8 @@ final readonly class HomePart
     private static function mixed(EngineSheet $sheet): array
     {
         return array_values(array_filter($sheet->stack->fasteners, static fn (Fastener $one): bool => array_filter(
-            $sheet->stack->fasteners, static fn (Fastener $other): bool => $other->slab === $one->slab
-                && ! $other->length->equals($one->length),
+            $sheet->stack->fasteners, static fn (Fastener $other): bool => $other->step === $one->step
+                && $other->length !== null && $one->length !== null && ! $other->length->equals($one->length),
         ) !== []));
     }
 }

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Access;
 use Moltrek\Core\Sheet\AccessKind;
 use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\StepKind;
 
 /** One act of the work: where it belongs, what it says, what comes before it, what it changes, what it asks. */
@@ -43,7 +44,7 @@ final readonly class Step
     /** Whether it is done by this matter's school. */
     public function isDoneBy(string $matter): bool
     {
-        return $this->words->matter === $matter;
+        return $this->words->matter === $matter || ($this->kind === StepKind::Torque && School::isOfPulls($matter));
     }
 
     /**

@@ -18,7 +18,7 @@ final readonly class EngineSheet
     private const KEYS = [
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
         'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
-        'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in',
+        'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in', 'programmes',
     ];
 
     /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
@@ -40,6 +40,7 @@ final readonly class EngineSheet
         public Ignition $ignition,
         public bool $headRecheck,
         public bool $exhaustValveBlanked,
+        public Programmes $programmes,
     ) {
     }
 
@@ -82,6 +83,7 @@ final readonly class EngineSheet
             $ignition,
             $runIn !== null && $runIn->flag('head_recheck'),
             $blanked,
+            Programmes::read($sheet, $stack),
         );
     }
 

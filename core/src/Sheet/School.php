@@ -8,6 +8,13 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** A matter on which good mechanics differ, and what each school says of itself. */
 final readonly class School
 {
+    /** What is asked of every joint that is pulled. */
+    public const AIM = 'torque_aim';
+
+    public const STAGES = 'torque_stages';
+
+    public const PAUSE = 'torque_pause';
+
     /** @param  array<string, array{for: string, against: string}>  $options  by name, the shop's default first */
     private function __construct(public string $matter, public string $question, public array $options)
     {
@@ -98,6 +105,22 @@ final readonly class School
                 'none' => ['for' => 'They come out again.', 'against' => 'Vibration works at them.'],
                 'threadlocker' => ['for' => 'They stay.', 'against' => 'A small screw shears sooner than it turns.'],
             ]),
+            new self(self::AIM, 'Aim in a torque range', [
+                'middle' => ['for' => 'Room for the wrench’s own error both ways.', 'against' => 'Says nothing of how the thread runs.'],
+                'low' => ['for' => 'Kind to threads in light alloy.', 'against' => 'A wrench that reads high falls short.'],
+                'high' => ['for' => 'Holds where things shake.', 'against' => 'A wrench that reads low goes past it.'],
+            ]),
+            new self(self::STAGES, 'One final figure given', [
+                'thirds' => ['for' => 'The part comes down level.', 'against' => 'One more time round.'],
+                'half-three-quarters-full' => ['for' => 'Small last steps on a thick gasket.', 'against' => 'A large first one.'],
+                'half-full' => ['for' => 'Quick, for small stiff parts.', 'against' => 'A long head may still tip.'],
+            ]),
+            new self(self::PAUSE, 'After a pause a stage is gone round again', [
+                'from 30 min' => ['for' => 'A gasket has settled by then, and nobody is sure of the last bolt.',
+                    'against' => 'Pulls twice.'],
+                'from 10 min' => ['for' => 'Nothing rests on memory.', 'against' => 'Every telephone call costs a round.'],
+                'never' => ['for' => 'The record knows the bolt.', 'against' => 'A gasket creeps while one is away.'],
+            ]),
             new self('tensioner', 'Chain tensioner', [
                 'automatic' => ['for' => 'Looks after itself.', 'against' => 'A tired one lets go without a word.'],
                 'manual' => ['for' => 'Set once, seen.', 'against' => 'Wants setting again after a heat.'],
@@ -140,6 +163,12 @@ final readonly class School
         }
 
         return $schools;
+    }
+
+    /** Whether it is asked of every joint that is pulled. */
+    public static function isOfPulls(string $matter): bool
+    {
+        return in_array($matter, [self::AIM, self::STAGES, self::PAUSE], true);
     }
 
     public function default(): string

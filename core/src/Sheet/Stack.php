@@ -183,9 +183,21 @@ final readonly class Stack
         ) !== [];
     }
 
-    /** @return list<Fastener> */
+    /** @return list<Fastener> those that hold a slab down itself */
     public function fastenersOf(string $slab): array
     {
-        return array_values(array_filter($this->fasteners, static fn (Fastener $fastener): bool => $fastener->slab === $slab));
+        return $this->pulledIn(Fastener::pullOf($slab));
+    }
+
+    /** @return list<Fastener> those that are pulled in a step */
+    public function pulledIn(string $step): array
+    {
+        return array_values(array_filter($this->fasteners, static fn (Fastener $fastener): bool => $fastener->step === $step));
+    }
+
+    /** @return list<Fastener> */
+    public function group(string $group): array
+    {
+        return array_values(array_filter($this->fasteners, static fn (Fastener $fastener): bool => $fastener->group === $group));
     }
 }

@@ -45,6 +45,22 @@ final readonly class Target
         return $torque >= $this->least - $slack && $torque <= $this->most + $slack;
     }
 
+    public function isUnder(float $torque): bool
+    {
+        return $torque < $this->least - self::SAME * max(1.0, $this->most);
+    }
+
+    public function isOver(float $torque): bool
+    {
+        return $torque > $this->most + self::SAME * max(1.0, $this->most);
+    }
+
+    /** @return array{float, float} the ends of what is allowed */
+    public function ends(): array
+    {
+        return [$this->least, $this->most];
+    }
+
     /** Whether the nearest step has to give way to one that lands inside: an end that is aimed at must not be missed outwards. */
     public function isAnEnd(): bool
     {

@@ -8,9 +8,9 @@ use Moltrek\Core\Refusal\Refusal;
 final readonly class WrenchChoice
 {
     private function __construct(
-        private string $wrench,
-        private ?string $adapter,
-        private WrenchSetting $setting,
+        public string $wrench,
+        public ?string $adapter,
+        public WrenchSetting $setting,
         private float $fromMiddle,
     ) {
     }

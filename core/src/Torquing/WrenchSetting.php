@@ -77,6 +77,14 @@ final readonly class WrenchSetting
         return $nearest;
     }
 
+    /** @return list<string> */
+    public function cautions(): array
+    {
+        return $this->isTrusted ? [] : [
+            $this->written.' lies under a fifth of this wrench’s scale, where it is not trusted; take a smaller one.',
+        ];
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {
@@ -85,9 +93,7 @@ final readonly class WrenchSetting
         return [
             'target' => $quantity($this->target->figure), 'exact' => $quantity($this->exact), 'dial' => $quantity($this->dial),
             'dial_text' => $this->written, 'delivered' => $quantity($this->delivered), 'inside' => $this->inside,
-            'cautions' => $this->isTrusted ? [] : [
-                $this->written.' lies under a fifth of this wrench’s scale, where it is not trusted; take a smaller one.',
-            ],
+            'cautions' => $this->cautions(),
         ];
     }
 }

@@ -60,6 +60,19 @@ function spokenOf(): array
     ];
 }
 
+const RUN_TOLD = [
+    'a click' => [['bolt_pulled', ['stage' => 1, 'bolt' => 'h1']], 'Head nuts, stage 1: h1'],
+    'a figure' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'torque' => '11 lbf·ft']], 'Head nuts, stage 2: h4, 11 lbf·ft'],
+    'one that moved' => [['bolt_pulled', ['stage' => 3, 'bolt' => 'h4', 'moved' => true]], 'Head nuts, stage 3: h4, moved at the check'],
+    'by feel' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'felt' => true]], 'Head nuts, stage 2: h4, by feel'],
+    'too far' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'over' => true]], 'Head nuts, stage 2: h4, past its limit'],
+    'passed by' => [['bolt_skipped', ['bolt' => 'h4', 'reason' => 'bracket first']], 'Head nuts: h4 passed by, bracket first'],
+    'replaced' => [['bolt_replaced', ['bolt' => 'h4', 'reason' => 'stretched']], 'Head nuts: h4 replaced, stretched'],
+    'begun again' => [['stage_restarted', ['stage' => 2, 'reason' => 'telephone']], 'Head nuts: from stage 2 again, telephone'],
+    'accepted' => [['over_accepted', ['bolt' => 'h4', 'reason' => 'half a newton']], 'Head nuts: h4 past its limit, accepted because half a newton'],
+    'given up' => [['run_abandoned', ['reason' => 'wrong gasket']], 'Head nuts: run given up, wrong gasket'],
+];
+
 it('tells every kind of entry in the shop’s words', function (array $act, string $line, string $engine = 'harbick-421') {
     expect(told($engine, $act))->toBe($line);
 })->with(spokenOf());
@@ -72,7 +85,21 @@ it('tells an opening by how the machine came in', function (array $payload, stri
     [['condition' => 'apart', 'complaint' => 'Blue smoke.'], 'Job opened, top end apart: Blue smoke.'],
 ]);
 
+it('tells what happens to a run by its joint', function (array $act, string $line) {
+    $sheet = demoSheet();
+    $run = sprintf('%04d', count(upTo($sheet, 'on.head')) + 1);
+    $entry = Entry::stored('x', $act[0], (object) ($act[1] + ['run' => $run]), new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW');
+    expect($entry->said->words(worked($sheet, [...upTo($sheet, 'on.head'), pulling($sheet, 'pull.head', $run)[0]])))->toBe($line);
+})->with(RUN_TOLD);
+
+it('tells that a joint begins to be pulled, and after whose programme', function () {
+    $sheet = demoSheet();
+    $begun = pulling($sheet, 'pull.head', '')[0];
+    $entry = Entry::stored('x', $begun[0], json_decode(json_encode((object) $begun[1])), new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW');
+    expect($entry->said->words(worked($sheet, [])))->toBe('Pulling begins: head nuts, after engine maker');
+});
+
 it('has words for every kind there is', function () {
     $told = array_map(fn (array $case): string => $case[0][0], spokenOf());
-    expect(array_diff(array_keys(Kinds::all()), $told, ['job_opened', 'note_written', 'part_ordered', 'slab_lifted', 'source_chosen', 'entry_struck', 'wait_seen']))->toBe([]);
+    expect(array_diff(array_keys(Kinds::all()), $told, array_column(array_column(RUN_TOLD, 0), 0), ['run_started', 'job_opened', 'note_written', 'part_ordered', 'slab_lifted', 'source_chosen', 'entry_struck', 'wait_seen']))->toBe([]);
 });

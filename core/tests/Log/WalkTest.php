@@ -22,7 +22,8 @@ function walked(string $sheet): BuildState
     foreach (upTo($engine, array_key_last(Plan::of($engine))) as $act) {
         $waits = array_map(static fn (RunningWait $wait): string => $wait->wait->id, Build::replay($engine, $entries, $at)->work->waits());
         array_map(static fn (string $wait) => $enter(['wait_seen', ['wait' => $wait]]), $waits);
-        $enter($act);
+        $isPulled = $act[0] === 'step_done' && Plan::of($engine)[$act[1]['step']]->kind === StepKind::Torque;
+        array_map($enter, $isPulled ? pulling($engine, $act[1]['step'], sprintf('%04d', count($entries))) : [$act]);
     }
 
     return Build::replay($engine, $entries, $at);

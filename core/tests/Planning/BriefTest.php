@@ -17,8 +17,9 @@ function briefed(EngineSheet $sheet, array $opened, array ...$acts): BuildState
     $entries = [Entry::stored('0', 'job_opened', json_decode(json_encode((object) ($opened + ['condition' => 'whole']))), $at, 'TW')];
     foreach ($acts as $index => $act) {
         $at = $at->modify('+1 minute');
-        $said = Before::of(Build::replay($sheet, $entries, $at))->enter($act[0], json_decode(json_encode((object) $act[1])));
-        $entries[] = new Entry(sprintf('%04d', $index + 1), $said, $at, 'TW');
+        $state = Build::replay($sheet, $entries, $at);
+        $trial = new Before($sheet, $state->spots, static fn (): BuildState => $state, isTrial: true);
+        $entries[] = new Entry(sprintf('%04d', $index + 1), $trial->enter($act[0], json_decode(json_encode((object) $act[1]))), $at, 'TW');
     }
 
     return Build::replay($sheet, $entries, $at);

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react'
 import { Link } from 'react-router'
+import { RING, sound } from '../parts/sound'
 import { useFloor } from './queries'
 import { useLeft } from './useLeft'
 
@@ -27,7 +28,7 @@ function Bell({
             return
         }
         called.current = true
-        ring()
+        sound(RING)
         const before = document.title
         document.title = `${wait.name} is due`
         if (window.Notification?.permission === 'granted') {
@@ -47,25 +48,4 @@ function Bell({
             {count === 1 ? '1 wait' : `${count} waits`} · {left ?? 'due'}
         </Link>
     )
-}
-
-/** Two short tones, made here: nothing is loaded for them. */
-function ring(): void {
-    try {
-        const sound = new AudioContext()
-        for (const [at, pitch] of [
-            [0, 660],
-            [0.25, 880],
-        ] as const) {
-            const tone = sound.createOscillator()
-            const loudness = sound.createGain()
-            loudness.gain.value = 0.15
-            tone.frequency.value = pitch
-            tone.connect(loudness).connect(sound.destination)
-            tone.start(sound.currentTime + at)
-            tone.stop(sound.currentTime + at + 0.2)
-        }
-    } catch {
-        // A browser that allows no sound still shows the title and the clock.
-    }
 }

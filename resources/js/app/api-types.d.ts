@@ -519,6 +519,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/sequence": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The last entry of a job’s log: whether there is anything new */
+        get: operations["a384e4261910bb2b17eaa03bc90789c9"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/stand-in-pull/{step}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pull that a simulated torque wrench with angle would feel at the bolt that is due */
+        get: operations["3bf9c023785745a6aa740cea84a39660"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/trays/{slab}.svg": {
         parameters: {
             query?: never;
@@ -982,6 +1016,7 @@ export interface components {
             planning: components["schemas"]["JobPlanning"];
             measuring: components["schemas"]["JobMeasuring"];
             fitting: components["schemas"]["JobFitting"];
+            torquing: components["schemas"]["JobTorquing"];
             parts: components["schemas"]["JobParts"];
             closing: components["schemas"]["JobClosing"];
             log: components["schemas"]["JobLog"];
@@ -995,6 +1030,10 @@ export interface components {
             /** @description the columns of a V by name; empty where there is one */
             columns: string[];
             acts: components["schemas"]["Act"][];
+        };
+        /** @description The joints of a job that are pulled: their programmes and their runs. */
+        JobTorquing: {
+            joints: components["schemas"]["TorqueJoint"][];
         };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
         KeepOff: {
@@ -1448,6 +1487,193 @@ export interface components {
             isOverdue: boolean;
             simulated: boolean;
         };
+        /** @description A fastener from above, in millimetres. */
+        TorqueBolt: {
+            id: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            thread: string;
+            /** @description of thread and seating face, as the maker states */
+            condition: string;
+            leftHand: boolean;
+            /** @description straight, adapter or feel */
+            reached: string;
+            oneUse: boolean;
+            /** @description as a sheet states it */
+            document: Record<string, never> | null;
+        };
+        /** @description A cylinder from above. */
+        TorqueBore: {
+            cylinder: string;
+            name: string;
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            bore: number;
+            hasValves: boolean;
+        };
+        /** @description What a stage has got so far. */
+        TorqueDone: {
+            stage: number;
+            bolts: string[];
+            felt: string[];
+            outOfOrder: string[];
+        };
+        /** @description A fastener in its stage. */
+        TorqueDue: {
+            stage: number;
+            bolt: string;
+            /**
+             * Format: float
+             * @description degrees of an angle that was interrupted
+             */
+            turned: number;
+        };
+        /** @description A joint that is pulled in one step of the plan. */
+        TorqueJoint: {
+            step: string;
+            slab: string;
+            name: string;
+            /** @description of its step */
+            state: string;
+            canBegin: boolean;
+            /** @description why it cannot begin yet */
+            why: string | null;
+            bolts: components["schemas"]["TorqueBolt"][];
+            /** @description once round each; none where the sheet states no programme */
+            passes: components["schemas"]["TorquePass"][];
+            /** @description as a run takes it along; null where it has to be asked for */
+            programme: Record<string, never> | null;
+            run: components["schemas"]["TorqueRun"] | null;
+            place: components["schemas"]["TorquePlace"];
+        };
+        /** @description A pull and what became of it. */
+        TorqueMade: {
+            /** @description of the entry */
+            id: string;
+            stage: number;
+            bolt: string;
+            /** @description done, out of order, moved, under, interrupted, over, again, ahead of its stage, after the end */
+            outcome: string;
+            by: string;
+            at: string;
+        };
+        /** @description A fastener that was passed by. */
+        TorqueOwed: {
+            bolt: string;
+            reason: string;
+            release: string;
+            /** @description the first that it lacks */
+            stage: number | null;
+        };
+        /** @description Once round a group of fasteners. */
+        TorquePass: {
+            group: string;
+            /** @description of the group */
+            name: string;
+            source: string;
+            kind: string;
+            /** @description what is asked, as the maker prints it */
+            words: string;
+            /** @description what the hand does, and how one knows that it is right */
+            act: string;
+            actByFeel: string;
+            order: string[];
+            /**
+             * Format: float
+             * @description N·m or degrees that is aimed at
+             */
+            figure: number | null;
+            /** Format: float */
+            least: number | null;
+            /** Format: float */
+            most: number | null;
+            /** @description what is done between two pulls */
+            between: string | null;
+            note: string | null;
+            /** @description what a pull past the limit asks for */
+            over: string;
+            /** @description best first */
+            settings: components["schemas"]["TorqueSetting"][];
+        };
+        /** @description What lies under the fasteners, seen from above, in millimetres. */
+        TorquePlace: {
+            bores: components["schemas"]["TorqueBore"][];
+            chain: components["schemas"]["TorqueSlot"] | null;
+            isHead: boolean;
+        };
+        /** @description A run as it stands. */
+        TorqueRun: {
+            id: string;
+            begunBy: string;
+            begunAt: string;
+            lastAt: string | null;
+            lastBy: string | null;
+            isComplete: boolean;
+            voidBecause: string | null;
+            /** @description from 1; null when all are done */
+            stage: number | null;
+            next: components["schemas"]["TorqueDue"] | null;
+            over: components["schemas"]["TorqueDue"] | null;
+            /** @description from which stage one begins again after slackening */
+            restartsAt: number;
+            stagesBack: number[];
+            /** @description whether the pause since the last pull was long */
+            wasLong: boolean;
+            missed: string[];
+            owed: components["schemas"]["TorqueOwed"][];
+            done: components["schemas"]["TorqueDone"][];
+            remarks: string[];
+            last: components["schemas"]["TorqueMade"] | null;
+            pulls: number;
+            /** @description runs of this joint that are void */
+            earlier: number;
+        };
+        /** @description A wrench that can give what a pass asks, and what is set on it. */
+        TorqueSetting: {
+            wrench: string;
+            name: string;
+            adapter: string | null;
+            adapterName: string | null;
+            /**
+             * Format: float
+             * @description of the adapter to the handle, in degrees
+             */
+            angle: number;
+            /**
+             * Format: float
+             * @description of the wrench, in mm
+             */
+            lever: number | null;
+            /**
+             * Format: float
+             * @description of the adapter, in mm
+             */
+            reach: number | null;
+            dial: string;
+            /**
+             * Format: float
+             * @description N·m
+             */
+            delivered: number;
+            overdue: boolean;
+            cautions: string[];
+        };
+        /** @description A tunnel from above. */
+        TorqueSlot: {
+            /** Format: float */
+            x: number;
+            /** Format: float */
+            y: number;
+            /** Format: float */
+            width: number;
+            /** Format: float */
+            height: number;
+        };
         /** @description How many verdicts of one kind a slab holds, worst first. */
         VerdictCount: {
             state: string;
@@ -1492,7 +1718,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -1673,6 +1899,46 @@ export interface components {
             work_back: {
                 cylinder?: unknown;
                 note?: unknown;
+            };
+            run_started: {
+                step?: unknown;
+                programme?: unknown;
+            };
+            bolt_pulled: {
+                run?: unknown;
+                stage?: unknown;
+                bolt?: unknown;
+                torque?: unknown;
+                angle?: unknown;
+                felt?: unknown;
+                moved?: unknown;
+                over?: unknown;
+                with?: unknown;
+            };
+            bolt_skipped: {
+                run?: unknown;
+                bolt?: unknown;
+                reason?: unknown;
+                release?: unknown;
+            };
+            bolt_replaced: {
+                run?: unknown;
+                bolt?: unknown;
+                reason?: unknown;
+            };
+            stage_restarted: {
+                run?: unknown;
+                stage?: unknown;
+                reason?: unknown;
+            };
+            over_accepted: {
+                run?: unknown;
+                bolt?: unknown;
+                reason?: unknown;
+            };
+            run_abandoned: {
+                run?: unknown;
+                reason?: unknown;
             };
             open_end: {
                 text?: unknown;
@@ -2683,6 +2949,68 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Problem"];
                 };
+            };
+        };
+    };
+    a384e4261910bb2b17eaa03bc90789c9: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its number */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        lastSeq: number;
+                    };
+                };
+            };
+        };
+    };
+    "3bf9c023785745a6aa740cea84a39660": {
+        parameters: {
+            query: {
+                bolt: string;
+                stage: number;
+            };
+            header?: never;
+            path: {
+                number: number;
+                step: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its samples in the order of time: ms, degrees, N·m; what it says at the end */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        samples: number[][];
+                        torque: string | null;
+                        angle: string | null;
+                        yielded: boolean;
+                    };
+                };
+            };
+            /** @description No run, no such stage */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -74,10 +74,11 @@ export class Outbox {
         this.sender = new Sender(
             {
                 stored: async (ids, job) => {
-                    await this.forget(ids)
+                    // the job with them first: nobody sees a moment in which they are neither here nor there
                     if (job) {
                         this.stored(job)
                     }
+                    await this.forget(ids)
                 },
                 refused: (entry, refusal) => this.replace({ ...entry, refusal }),
                 photo: async (id) => (await (await this.database).get('photos', id))?.picture ?? null,

@@ -1,4 +1,5 @@
-import { useQuery } from '@tanstack/react-query'
+import { replaceEqualDeep, useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { call, type Job, type Schemas } from './api'
 
 export const useSession = () =>
@@ -12,7 +13,34 @@ export const useJob = (number: number) =>
         queryKey: ['job', number],
         queryFn: () => call<Job>('GET', `/jobs/${number}`),
         refetchInterval: 20_000,
+        structuralSharing: newest,
     })
+
+/** Of two answers the one that knows more of the log: an answer that was asked for earlier may come later. */
+function newest(before: unknown, answer: unknown): unknown {
+    const [known, next] = [before as Job | undefined, answer as Job]
+    return known && next.log.lastSeq < known.log.lastSeq ? known : replaceEqualDeep(known, next)
+}
+
+/** A job that another tablet may be working on: whether there is anything new is asked every so often, and costs little. */
+export function useFollowedJob(number: number, every: number) {
+    const job = useJob(number)
+    const seen = job.data?.log.lastSeq
+    const newest = useQuery({
+        queryKey: ['sequence', number],
+        queryFn: () => call<{ lastSeq: number }>('GET', `/jobs/${number}/sequence`),
+        refetchInterval: every,
+        enabled: seen !== undefined,
+    })
+    const { refetch } = job
+    const isBehind = seen !== undefined && newest.data !== undefined && newest.data.lastSeq > seen
+    useEffect(() => {
+        if (isBehind) {
+            void refetch()
+        }
+    }, [isBehind, refetch])
+    return job
+}
 
 /** What somebody who adds a step to a job may choose from. */
 export const useOwnSteps = (number: number) =>
@@ -60,6 +88,28 @@ export interface RecordDocument {
         chosen_because: string | null
         words: string
         verdict: { state: string; reason: string; action: string | null; limit: Record<string, unknown> | null } | null
+    }[]
+    joints: {
+        name: string
+        state: string
+        void_because: string | null
+        checked_by: string | null
+        checked_at: string | null
+        sources: string[]
+        bolts: { id: string; x: Quantity; y: Quantity; thread: string; condition: string; left_hand: boolean }[]
+        stages: { asked: string; order: string[] }[]
+        pulls: {
+            stage: number
+            bolt: string
+            outcome: string
+            figure: string | null
+            with: string | null
+            by: string
+            at: string
+        }[]
+        owed: string[]
+        remarks: string[]
+        place: Schemas['TorquePlace']
     }[]
     steps: { name: string; done: boolean; by: string | null; at: string | null }[]
     log: {

@@ -1,50 +1,89 @@
+import type { ComponentType } from 'react'
 import { createBrowserRouter, Navigate } from 'react-router'
 import { Bench } from '../screens/Bench/Bench'
-import { Dates } from '../screens/Dates/Dates'
 import { Floor } from '../screens/Floor/Floor'
-import { Heights } from '../screens/Heights/Heights'
-import { History } from '../screens/History/History'
-import { Hone } from '../screens/Hone/Hone'
-import { Import } from '../screens/Import/Import'
-import { Intake } from '../screens/Intake/Intake'
-import { MachineShop } from '../screens/MachineShop/MachineShop'
-import { Marks } from '../screens/Marks/Marks'
-import { Pairing } from '../screens/Pairing/Pairing'
-import { Parts } from '../screens/Parts/Parts'
-import { Pattern } from '../screens/Pattern/Pattern'
-import { Record } from '../screens/Record/Record'
-import { Rings } from '../screens/Rings/Rings'
 import { SignIn } from '../screens/SignIn/SignIn'
-import { SpecBook } from '../screens/SpecBook/SpecBook'
-import { Toolbox } from '../screens/Toolbox/Toolbox'
-import { Trays } from '../screens/Trays/Trays'
-import { Wrench } from '../screens/Wrench/Wrench'
 import { Shell } from './Shell'
+
+const loadDates = () => import('../screens/Dates/Dates').then((page) => page.Dates)
+const loadHeights = () => import('../screens/Heights/Heights').then((page) => page.Heights)
+const loadHistory = () => import('../screens/History/History').then((page) => page.History)
+const loadHone = () => import('../screens/Hone/Hone').then((page) => page.Hone)
+const loadImport = () => import('../screens/Import/Import').then((page) => page.Import)
+const loadIntake = () => import('../screens/Intake/Intake').then((page) => page.Intake)
+const loadMachineShop = () => import('../screens/MachineShop/MachineShop').then((page) => page.MachineShop)
+const loadMarks = () => import('../screens/Marks/Marks').then((page) => page.Marks)
+const loadPairing = () => import('../screens/Pairing/Pairing').then((page) => page.Pairing)
+const loadParts = () => import('../screens/Parts/Parts').then((page) => page.Parts)
+const loadPattern = () => import('../screens/Pattern/Pattern').then((page) => page.Pattern)
+const loadRecord = () => import('../screens/Record/Record').then((page) => page.Record)
+const loadRings = () => import('../screens/Rings/Rings').then((page) => page.Rings)
+const loadSpecBook = () => import('../screens/SpecBook/SpecBook').then((page) => page.SpecBook)
+const loadToolbox = () => import('../screens/Toolbox/Toolbox').then((page) => page.Toolbox)
+const loadTorque = () => import('../screens/Torque/Torque').then((page) => page.Torque)
+const loadTrays = () => import('../screens/Trays/Trays').then((page) => page.Trays)
+const loadWrench = () => import('../screens/Wrench/Wrench').then((page) => page.Wrench)
+
+/** A page that is fetched when it is first opened. */
+const later = (load: () => Promise<ComponentType>) => ({ lazy: async () => ({ Component: await load() }) })
+
+/** Fetches the pages of the other chapters while nobody waits, so that they are there when the network is not. */
+export function fetchAhead(): void {
+    const all = [
+        loadDates,
+        loadHeights,
+        loadHistory,
+        loadHone,
+        loadImport,
+        loadIntake,
+        loadMachineShop,
+        loadMarks,
+        loadPairing,
+        loadParts,
+        loadPattern,
+        loadRecord,
+        loadRings,
+        loadSpecBook,
+        loadToolbox,
+        loadTorque,
+        loadTrays,
+        loadWrench,
+    ]
+    setTimeout(() => {
+        for (const load of all) {
+            load().catch(() => {
+                // fetched when it is opened, then
+            })
+        }
+    }, 3000)
+}
 
 export const router = createBrowserRouter([
     { path: '/sign-in', element: <SignIn /> },
     {
         element: <Shell />,
+        HydrateFallback: () => <p className="p-6">One moment.</p>,
         children: [
             { path: '/', element: <Floor /> },
             { path: '/jobs/:number', element: <Bench /> },
-            { path: '/jobs/:number/record', element: <Record /> },
-            { path: '/jobs/:number/rings', element: <Rings /> },
-            { path: '/jobs/:number/pairing', element: <Pairing /> },
-            { path: '/intake', element: <Intake /> },
-            { path: '/jobs/:number/history', element: <History /> },
-            { path: '/jobs/:number/parts', element: <Parts /> },
-            { path: '/jobs/:number/hone', element: <Hone /> },
-            { path: '/jobs/:number/heights', element: <Heights /> },
-            { path: '/jobs/:number/marks', element: <Marks /> },
-            { path: '/jobs/:number/machine-shop', element: <MachineShop /> },
-            { path: '/jobs/:number/import', element: <Import /> },
-            { path: '/jobs/:number/trays', element: <Trays /> },
-            { path: '/dates', element: <Dates /> },
-            { path: '/toolbox', element: <Toolbox /> },
-            { path: '/wrench', element: <Wrench /> },
-            { path: '/pattern', element: <Pattern /> },
-            { path: '/spec-book/:slug?', element: <SpecBook /> },
+            { path: '/jobs/:number/record', ...later(loadRecord) },
+            { path: '/jobs/:number/rings', ...later(loadRings) },
+            { path: '/jobs/:number/pairing', ...later(loadPairing) },
+            { path: '/intake', ...later(loadIntake) },
+            { path: '/jobs/:number/history', ...later(loadHistory) },
+            { path: '/jobs/:number/parts', ...later(loadParts) },
+            { path: '/jobs/:number/hone', ...later(loadHone) },
+            { path: '/jobs/:number/heights', ...later(loadHeights) },
+            { path: '/jobs/:number/marks', ...later(loadMarks) },
+            { path: '/jobs/:number/machine-shop', ...later(loadMachineShop) },
+            { path: '/jobs/:number/import', ...later(loadImport) },
+            { path: '/jobs/:number/torque/:step', ...later(loadTorque) },
+            { path: '/jobs/:number/trays', ...later(loadTrays) },
+            { path: '/dates', ...later(loadDates) },
+            { path: '/toolbox', ...later(loadToolbox) },
+            { path: '/wrench', ...later(loadWrench) },
+            { path: '/pattern', ...later(loadPattern) },
+            { path: '/spec-book/:slug?', ...later(loadSpecBook) },
         ],
     },
     { path: '*', element: <Navigate to="/" replace /> },

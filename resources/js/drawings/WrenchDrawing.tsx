@@ -6,10 +6,13 @@ export function WrenchDrawing({
     length: measured,
     adapter,
     angle,
+    lettering = 16,
 }: {
     length: number | null
     adapter: number
     angle: number
+    /** How large its figures are, where it is drawn small. */
+    lettering?: number
 }) {
     const length = measured ?? USUAL
     const turn = (angle * Math.PI) / 180
@@ -23,7 +26,11 @@ export function WrenchDrawing({
     const lever = length + reach
     return (
         <svg
-            viewBox={`0 ${Math.min(0, bolt.y - 40)} ${width} ${Math.max(height, height - Math.min(0, bolt.y - 40))}`}
+            viewBox={
+                adapter > 0
+                    ? `0 ${Math.min(0, bolt.y - 40)} ${width} ${Math.max(height, height - Math.min(0, bolt.y - 40))}`
+                    : `0 ${middle - 34} ${width} 96`
+            }
             role="img"
             aria-label={
                 measured === null
@@ -63,14 +70,28 @@ export function WrenchDrawing({
                     from={hand.x}
                     to={square.x}
                     y={middle + 44}
+                    lettering={lettering}
                     text={measured === null ? 'hand to square: measure it' : `${length} mm`}
                 />
             )}
             {measured !== null && adapter > 0 && (
-                <Span from={hand.x} to={bolt.x} y={middle + 82} text={`lever ${lever.toFixed(0)} mm`} strong />
+                <Span
+                    from={hand.x}
+                    to={bolt.x}
+                    y={middle + 82}
+                    lettering={lettering}
+                    text={`lever ${lever.toFixed(0)} mm`}
+                    strong
+                />
             )}
             {adapter > 0 && (
-                <text x={square.x - 34} y={middle - 30} textAnchor="end" fontSize={16} className="fill-base-content">
+                <text
+                    x={square.x - 34}
+                    y={middle - 30}
+                    textAnchor="end"
+                    fontSize={lettering}
+                    className="fill-base-content"
+                >
                     adapter {adapter} mm at {angle}°
                 </text>
             )}
@@ -91,12 +112,14 @@ function Span({
     to,
     y,
     text,
+    lettering,
     strong = false,
 }: {
     from: number
     to: number
     y: number
     text: string
+    lettering: number
     strong?: boolean
 }) {
     return (
@@ -111,7 +134,7 @@ function Span({
                 x={(from + to) / 2}
                 y={y - 6}
                 textAnchor="middle"
-                fontSize={16}
+                fontSize={lettering}
                 fontWeight={strong ? 700 : 400}
                 fill="currentColor"
             >

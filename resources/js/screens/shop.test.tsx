@@ -439,6 +439,7 @@ describe('the record', () => {
         before_and_after: [],
         decisions: [],
         waived: [],
+        joints: [],
         hand_over: [],
         verdicts: [],
         steps: [],

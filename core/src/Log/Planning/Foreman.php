@@ -25,8 +25,28 @@ final readonly class Foreman
 
     public function nextMove(): NextMove
     {
-        return $this->asFound() ?? $this->begunMeasure() ?? $this->settling() ?? $this->planned() ?? $this->unread() ?? $this->waiting()
+        return $this->underWay() ?? $this->asFound() ?? $this->begunMeasure() ?? $this->settling() ?? $this->planned() ?? $this->unread()
+            ?? $this->waiting()
             ?? new NextMove('none', null, null, 'Everything is done', 'Print the record and hand over what stays open.');
+    }
+
+    /** A joint that is being pulled is pulled to its end before anything else. */
+    private function underWay(): ?NextMove
+    {
+        $run = $this->state->runs->underWay();
+        $step = $run === null ? null : $this->state->work->step($run->step);
+        if ($run === null || $step === null) {
+            return null;
+        }
+        [$due, $over] = [$run->next(), $run->over()];
+        $stage = ($run->current() ?? 0) + 1;
+        $text = $run->programme->groups[0]->name.sprintf(', stage %d of %d', $stage, count($run->programme->passes));
+
+        return new NextMove('step', $step->id, $step->place->slab, $due === null ? $text : $text.': '.$due->bolt, match (true) {
+            $over !== null => $over->bolt.' was drawn past its limit: settle that first.',
+            $due !== null => $run->programme->passes[$due->pass]->words().'.',
+            default => $step->words->why,
+        });
     }
 
     /** What came in is read before anything is taken off. */

@@ -55,6 +55,13 @@ final class Progress
         unset($this->void[$step->id]);
     }
 
+    /** A step that was done is to be done again. */
+    public function reopen(Step $step, string $why): void
+    {
+        $this->void[$step->id] = $why;
+        unset($this->done[$step->id]);
+    }
+
     /** The step that a decision settles. */
     public function deciding(Decision $decision, ?string $cylinder = null): ?Step
     {

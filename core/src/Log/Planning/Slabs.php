@@ -68,6 +68,15 @@ final class Slabs
         }
     }
 
+    /** What a step had given its torque has it no more. */
+    public function ease(Step $step): void
+    {
+        $this->standing = null;
+        foreach ($step->effect->joint->torques as $slab) {
+            $this->states[$slab] = $this->states[$slab] === SlabState::Torqued ? SlabState::On : $this->states[$slab];
+        }
+    }
+
     /** A joint is eased, not lifted. */
     private function slacken(Slab $slab): void
     {

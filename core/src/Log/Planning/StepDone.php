@@ -42,7 +42,17 @@ final readonly class StepDone implements Kind
     public function admit(Before $before): void
     {
         $step = $before->step($this->step);
-        $work = $before->state()->work;
+        self::refuseOutOfTurn($before->state(), $step);
+        if ($step->kind === StepKind::Torque && ! $before->isTrial) {
+            throw ContradictoryFields::excluded('step', $step->id,
+                'A joint is done when its run is complete and its check pass stands, and by nothing else.', 'a run of this joint');
+        }
+    }
+
+    /** @throws ContradictoryFields for a step that is done, or whose turn has not come */
+    public static function refuseOutOfTurn(BuildState $state, Step $step): void
+    {
+        $work = $state->work;
         $open = $work->openNeeds($step);
         $first = array_values(array_intersect($open, array_keys($step->order->access)))[0] ?? $open[0] ?? null;
         [$why, $allowed] = match (true) {

@@ -40,14 +40,60 @@ export const Slip = memo(function Slip({ job }: { job: Job }) {
             {[...days].map(([heading, lines]) => (
                 <section key={heading} className="mt-3">
                     <h2 className="font-bold">{heading}</h2>
-                    {lines.map((line) => (
-                        <SlipLine key={line.id} job={job} line={line} />
+                    {together(lines).map((few) => (
+                        <Few key={few[0]?.id} job={job} lines={few} />
                     ))}
                 </section>
             ))}
         </div>
     )
 })
+
+/** Pulls of one stage that follow one another stand together; every other line by itself. */
+function together(lines: Line[]): Line[][] {
+    const groups: Line[][] = []
+    for (const line of lines) {
+        const last = groups.at(-1)
+        const before = last?.at(-1)
+        if (last && before && isPullOfOneStage(before, line)) {
+            last.push(line)
+        } else {
+            groups.push([line])
+        }
+    }
+    return groups
+}
+
+const stageOf = ({ text }: Line): string => text.split(':')[0] ?? ''
+
+const isPullOfOneStage = (one: Line, other: Line): boolean =>
+    [one, other].every((line) => line.kind === 'bolt_pulled' && line.struckReason === null) &&
+    one.by === other.by &&
+    stageOf(one) === stageOf(other)
+
+function Few({ job, lines }: { job: Job; lines: Line[] }) {
+    const [last, ...earlier] = lines
+    const first = earlier.at(-1)
+    if (!last || !first) {
+        return last ? <SlipLine job={job} line={last} /> : null
+    }
+    const bolts = lines.map(({ text }) => text.split(': ')[1] ?? '').reverse()
+    return (
+        <details className="border-t border-dashed border-line">
+            <summary className="grid min-h-11 cursor-pointer grid-cols-[2.7rem_1fr] gap-x-1.5 py-2">
+                <time dateTime={last.at} className="text-sm text-quiet">
+                    {clock(last.at, job.zone)}
+                </time>
+                <span className="text-[0.94rem] leading-snug break-words">
+                    {stageOf(last)}: {bolts.join(', ')} <b>{last.by}</b>
+                </span>
+            </summary>
+            {lines.map((line) => (
+                <SlipLine key={line.id} job={job} line={line} />
+            ))}
+        </details>
+    )
+}
 
 function SlipLine({ job, line }: { job: Job; line: Line }) {
     const [striking, setStriking] = useState(false)

@@ -1,4 +1,5 @@
 import { memo, useState } from 'react'
+import { Link } from 'react-router'
 import type { Job, Step } from '../../app/api'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
@@ -78,19 +79,37 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
     }
     return (
         <li className="grid min-h-13 grid-cols-[3.25rem_1fr_auto] items-center gap-2 border-b border-line py-1">
-            <button
-                type="button"
-                disabled={!ready}
-                aria-label={done ? `${step.name}, done` : `Tick: ${step.name}`}
-                onClick={() => tick(job, step)}
-                className="grid size-12 place-items-center rounded-field disabled:cursor-default"
-            >
-                <Tick done={done} ready={ready} isVoid={step.state === 'void'} />
-            </button>
+            {step.kind === 'torque' && ready ? (
+                <Link
+                    to={`/jobs/${job.number}/torque/${step.id}`}
+                    aria-label={`Pull: ${step.name}`}
+                    className="grid size-12 place-items-center rounded-field"
+                >
+                    <Tick done={done} ready={ready} isVoid={step.state === 'void'} />
+                </Link>
+            ) : (
+                <button
+                    type="button"
+                    disabled={!ready}
+                    aria-label={done ? `${step.name}, done` : `Tick: ${step.name}`}
+                    onClick={() => tick(job, step)}
+                    className="grid size-12 place-items-center rounded-field disabled:cursor-default"
+                >
+                    <Tick done={done} ready={ready} isVoid={step.state === 'void'} />
+                </button>
+            )}
             <div className={done || ready ? '' : 'text-quiet'}>
                 <p className={`leading-tight ${ready ? 'font-bold' : ''}`}>{step.name}</p>
                 <p className="text-sm leading-tight text-quiet">{words(job, step, done, ready, first)}</p>
                 {ready && <Details step={step} />}
+                {step.kind === 'torque' && (ready || done) && (
+                    <Link
+                        className="inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3"
+                        to={`/jobs/${job.number}/torque/${step.id}`}
+                    >
+                        Torque map
+                    </Link>
+                )}
                 {step.isOwn && <KeepOnSheet job={job} step={step} />}
                 {choosing && step.kind !== 'hold' && <SetAside job={job} step={step} done={done} />}
             </div>

@@ -170,18 +170,30 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
             className="mt-3 grid items-center gap-3 rounded-box bg-primary p-4 text-primary-content sm:grid-cols-[1fr_auto]"
         >
             <div>
-                <p className="text-xl leading-tight font-bold">{step.name}</p>
-                <p className="mt-1 leading-snug opacity-90">{step.why}</p>
+                <p className="text-xl leading-tight font-bold">
+                    {step.kind === 'torque' ? job.planning.next.text : step.name}
+                </p>
+                <p className="mt-1 leading-snug opacity-90">{job.planning.next.why}</p>
                 <Details step={step} />
             </div>
-            <button
-                id="next-move"
-                type="button"
-                className="h-14 rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
-                onClick={() => tick(job, step)}
-            >
-                Done
-            </button>
+            {step.kind === 'torque' ? (
+                <Link
+                    id="next-move"
+                    className="flex h-14 items-center rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
+                    to={`/jobs/${job.number}/torque/${step.id}`}
+                >
+                    Pull
+                </Link>
+            ) : (
+                <button
+                    id="next-move"
+                    type="button"
+                    className="h-14 rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
+                    onClick={() => tick(job, step)}
+                >
+                    Done
+                </button>
+            )}
         </section>
     )
 }

@@ -1,7 +1,10 @@
 import { useState } from 'react'
-import { Link } from 'react-router'
+import { Link, useNavigate, useSearchParams } from 'react-router'
+import type { Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
+import { finalOf, type GroupText, groupsOf, type SheetText, withPattern } from '../../app/sheetTorque'
 import { useCalculation } from '../../app/useCalculation'
+import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { BoltMap } from '../../drawings/BoltMap'
 import { Choice } from '../../parts/Choice'
 import { Clamp } from './Clamp'
@@ -11,9 +14,44 @@ import { Tilt } from './Tilt'
 
 const NOTHING: Drafted = { places: TEN, pattern: 'cross', own: [], torque: '24', school: 'thirds' }
 
-/** The order in which a joint is pulled: bolts placed to scale, the order chosen or tapped, how far the part tips at each pull. */
+/** The order in which a joint is pulled: of bolts of one's own, or of a group of a sheet, which is then kept on it. */
 export function Pattern() {
-    const draft = useDraft<Drafted>('pattern', NOTHING)
+    const [asked] = useSearchParams()
+    const [slug, group] = [asked.get('sheet'), asked.get('group')]
+    const sheets = useSheets()
+    if (slug === null || group === null) {
+        return <Editor kept="pattern" start={NOTHING} of={null} />
+    }
+    const sheet = sheets.data?.find((each) => each.slug === slug)
+    const stated = sheet && groupsOf(JSON.parse(sheet.document) as SheetText).find((each) => each.group === group)
+    if (!sheet || !stated) {
+        return <p className="p-6">{sheets.data ? 'The spec book has no such group of fasteners.' : 'One moment.'}</p>
+    }
+    const kept = `pattern:${slug}:${sheet.version}:${group}`
+    return <Editor key={kept} kept={kept} start={startOf(stated)} of={{ sheet, group: stated }} />
+}
+
+interface OfSheet {
+    sheet: Schemas['Sheet']
+    group: GroupText
+}
+
+/** A group as its sheet has it. */
+function startOf({ bolts, programme }: GroupText): Drafted {
+    const [first] = programme?.stages ?? []
+    const mm = (text: string) => String(Number.parseFloat(text.replace(',', '.')))
+    return {
+        ...NOTHING,
+        places: bolts.map(({ id, x, y }) => ({ id, x: mm(x), y: mm(y) })),
+        pattern: first?.order?.length === bolts.length ? 'given' : (first?.pattern ?? 'inside-out'),
+        own: first?.order ?? [],
+        torque: /[\d.]+ N·m/.exec(finalOf(programme) ?? '')?.[0].replace(' N·m', '') ?? NOTHING.torque,
+    }
+}
+
+/** Bolts placed to scale, the order chosen or tapped, how far the part tips at each pull. */
+function Editor({ kept, start, of }: { kept: string; start: Drafted; of: OfSheet | null }) {
+    const draft = useDraft<Drafted>(kept, start)
     const drafted = draft.value
     const set = (part: Partial<Drafted>) => draft.change({ ...drafted, ...part })
     const [done, setDone] = useState(1)
@@ -37,7 +75,11 @@ export function Pattern() {
     return (
         <main className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6">
             <div className="mb-3 flex flex-wrap items-baseline gap-x-4">
-                <h1 className="text-2xl font-bold">In which order the bolts are pulled</h1>
+                <h1 className="text-2xl font-bold">
+                    {of
+                        ? `${of.sheet.title}: ${of.group.programme?.name ?? of.group.group}`
+                        : 'In which order the bolts are pulled'}
+                </h1>
                 <p className="text-quiet">
                     seen from above, to scale;{' '}
                     <Link className="underline" to="/wrench">
@@ -45,6 +87,7 @@ export function Pattern() {
                     </Link>
                 </p>
             </div>
+            {of && <KeepOrder of={of} drafted={drafted} order={isWhole ? order : []} onKept={draft.clear} />}
             <div className="grid items-start gap-5 bg-base-100 p-5 lg:grid-cols-[1fr_21rem]">
                 <div className="min-w-0 space-y-4">
                     <Choice
@@ -85,5 +128,52 @@ export function Pattern() {
                 Where the engine maker’s service manual prints an order, that one is pulled.
             </p>
         </main>
+    )
+}
+
+/** Places and order become the next version of the sheet. */
+function KeepOrder({
+    of,
+    drafted,
+    order,
+    onKept,
+}: {
+    of: OfSheet
+    drafted: Drafted
+    /** empty while it is not whole */
+    order: string[]
+    onKept: () => void
+}) {
+    const navigate = useNavigate()
+    const { keep, error } = useKeepSheet()
+    const submit = async () => {
+        const document = JSON.parse(of.sheet.document) as SheetText
+        const changed = withPattern(document, of.group.group, drafted.places, order)
+        if (await keep(JSON.stringify(changed, null, 4))) {
+            onKept()
+            navigate(`/spec-book/${of.sheet.slug}`)
+        }
+    }
+    return (
+        <div className="mb-3 flex flex-wrap items-center gap-4">
+            <button
+                type="button"
+                className="btn btn-primary h-12 px-6"
+                disabled={order.length === 0}
+                onClick={() => void submit()}
+            >
+                Keep on the sheet, as version {of.sheet.version + 1}
+            </button>
+            <span className="text-sm text-quiet">
+                {of.group.programme?.mirrors
+                    ? 'Its order is that of the other bank, in a mirror.'
+                    : 'The order of its first stage; the later ones go the same way.'}
+            </span>
+            {error && (
+                <p role="alert" className="font-bold text-error">
+                    {error}
+                </p>
+            )}
+        </div>
     )
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react'
+import { saveAs } from '../../parts/saveAs'
 import { fromCsv, mirrored, type Place, toCsv, toSvg } from './pattern'
-import { saveAs } from './saveAs'
 
 /** The bolts by their coordinates; mirrored for the other bank; in and out as a table, and the map as a drawing. */
 export function Places({

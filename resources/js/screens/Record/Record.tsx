@@ -6,6 +6,7 @@ import { outbox } from '../../app/outbox'
 import { type RecordDocument, useJob, useRecord } from '../../app/queries'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Dialog } from '../../parts/Dialog'
+import { Joints } from './Joints'
 
 /** "24 Nov 09:41", as the record gives it in the shop's own time. */
 const when = (instant: string) => `${day(instant.slice(0, 10)).replace(/^\w+ /, '')} ${instant.slice(11, 16)}`
@@ -37,6 +38,7 @@ export function Record() {
                 <BeforeAndAfter record={record.data} />
                 <Decisions record={record.data} />
                 <Readings record={record.data} />
+                <Joints joints={record.data.joints} time={when} />
                 <Steps record={record.data} />
                 <HandOver record={record.data} />
                 <Log record={record.data} />

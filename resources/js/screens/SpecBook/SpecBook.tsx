@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import { call, Problem, type Schemas } from '../../app/api'
+import type { Schemas } from '../../app/api'
 import { plural } from '../../app/format'
+import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { TorqueSection } from './TorqueSection'
 
 type Sheet = Schemas['Sheet']
 
@@ -11,7 +12,7 @@ type Sheet = Schemas['Sheet']
 export function SpecBook() {
     const { slug } = useParams()
     const navigate = useNavigate()
-    const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Sheet[]>('GET', '/sheets') })
+    const sheets = useSheets()
     if (!sheets.data) {
         return (
             <p className="p-6">{sheets.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
@@ -55,6 +56,9 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                     {sheet.facts} · version {sheet.version} of {sheet.versions[0]?.at}
                 </p>
                 <span className="ml-auto flex gap-2">
+                    <a className="btn h-12 px-4" href="#torque">
+                        Torque
+                    </a>
                     <a className="btn h-12 px-4" href={`/api/sheets/${sheet.slug}/sheet.json`}>
                         JSON
                     </a>
@@ -123,6 +127,7 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                             ))}
                         </tbody>
                     </table>
+                    <TorqueSection sheet={sheet} />
                     <h3 className="mt-5 font-bold">Versions</h3>
                     {sheet.versions.map((version) => (
                         <p key={version.version} className="border-t border-line py-1">
@@ -157,24 +162,15 @@ function Changes({ sheet }: { sheet: Sheet }) {
 }
 
 function Editor({ document, onDone }: { document: string; onDone: () => void }) {
-    const client = useQueryClient()
     const navigate = useNavigate()
     const [text, setText] = useState(document)
-    const [error, setError] = useState('')
+    const { keep, error } = useKeepSheet()
     const submit = async (event: FormEvent) => {
         event.preventDefault()
-        try {
-            const sheet = await call<Sheet>('POST', '/sheets', { document: text })
-            await client.invalidateQueries({ queryKey: ['sheets'] })
-            void client.invalidateQueries({ queryKey: ['job'] })
+        const sheet = await keep(text)
+        if (sheet) {
             navigate(`/spec-book/${sheet.slug}`)
             onDone()
-        } catch (problem) {
-            setError(
-                problem instanceof Problem
-                    ? `${problem.field ? `${problem.field}: ` : ''}${problem.message}`
-                    : 'The shop’s server does not answer; what you typed stays here.',
-            )
         }
     }
     return (

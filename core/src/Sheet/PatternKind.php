@@ -1,6 +1,6 @@
 <?php
 
-namespace Moltrek\Core\Torquing;
+namespace Moltrek\Core\Sheet;
 
 /** How the order of a joint's bolts is come by. */
 enum PatternKind: string

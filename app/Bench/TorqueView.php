@@ -1,0 +1,151 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\JobTorquingShape;
+use App\Http\Shapes\TorqueBoltShape;
+use App\Http\Shapes\TorqueDoneShape;
+use App\Http\Shapes\TorqueDueShape;
+use App\Http\Shapes\TorqueJointShape;
+use App\Http\Shapes\TorqueMadeShape;
+use App\Http\Shapes\TorqueOwedShape;
+use App\Http\Shapes\TorquePassShape;
+use App\Http\Shapes\TorqueRunShape;
+use DateTimeImmutable;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Sheet\Fastener;
+use Moltrek\Core\Sheet\Reached;
+use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\StepKind;
+use Moltrek\Core\Torquing\Aim;
+use Moltrek\Core\Torquing\Due;
+use Moltrek\Core\Torquing\Made;
+use Moltrek\Core\Torquing\Outcome;
+use Moltrek\Core\Torquing\Owed;
+use Moltrek\Core\Torquing\Pass;
+use Moltrek\Core\Torquing\Programme;
+use Moltrek\Core\Torquing\Run;
+
+/** The joints of a build as the torque map takes them. */
+final readonly class TorqueView
+{
+    private const INSTANT = 'Y-m-d\TH:i:s.v\Z';
+
+    public function __construct(private BuildState $state, private DateTimeImmutable $now)
+    {
+    }
+
+    public function shape(): JobTorquingShape
+    {
+        $pulled = array_filter($this->state->work->steps(), static fn (Step $step): bool => $step->kind === StepKind::Torque);
+
+        return new JobTorquingShape(array_map($this->joint(...), array_values($pulled)));
+    }
+
+    private function joint(Step $step): TorqueJointShape
+    {
+        $run = $this->state->runs->of($step->id);
+        $sheet = $this->state->sheet;
+        $stated = Programme::on($sheet, $step->id, Aim::from($this->state->schools->of(School::all()[School::AIM])[0]));
+        $programme = $run?->whyVoid() === null ? $run->programme ?? $stated : $stated ?? $run->programme;
+        $state = $this->state->work->stateOf($step);
+        $canBegin = $this->state->work->canBeDone($step);
+        $first = $this->state->work->openNeeds($step)[0] ?? null;
+        $slab = $sheet->stack->named($step->place->slab) ?? $sheet->stack->slabs[0];
+
+        return new TorqueJointShape(
+            $step->id, $slab->id, $programme?->groups[0]->name ?? $step->words->name, $state->value, $canBegin,
+            $canBegin || $state === StepState::Done ? null
+                : ($first === null ? $this->state->work->blockages($step)[0]->why ?? null : 'First: '.lcfirst($this->state->work->steps()[$first]->words->name).'.'),
+            array_map(self::bolt(...), $programme === null ? $sheet->stack->pulledIn($step->id) : array_values($programme->bolts)),
+            $programme === null ? [] : $this->passes($programme, $canBegin || $run?->isRunning() === true),
+            $programme?->toArray(),
+            $run === null ? null : $this->run($run), JointPlace::of($sheet, $slab, $programme),
+        );
+    }
+
+    private static function bolt(Fastener $bolt): TorqueBoltShape
+    {
+        return new TorqueBoltShape($bolt->id, $bolt->x->quantity()['value'], $bolt->y->quantity()['value'], $bolt->thread, $bolt->condition(),
+            $bolt->leftHand, $bolt->reached->value, $bolt->oneUse, $bolt->toArray());
+    }
+
+    /**
+     * @param  bool  $isAtHand  whether it is pulled now or next, so that a wrench is chosen for it
+     * @return list<TorquePassShape>
+     */
+    private function passes(Programme $programme, bool $isAtHand): array
+    {
+        $wrenches = $isAtHand ? WrenchRack::ofShop($this->now) : null;
+        $groups = array_column($programme->groups, null, 'id');
+
+        return array_map(static function (Pass $pass) use ($wrenches, $groups): TorquePassShape {
+            $group = $groups[$pass->group];
+            $byAdapter = array_filter($group->bolts, static fn (Fastener $bolt): bool => $bolt->reached === Reached::Adapter) !== [];
+            [$least, $most] = $pass->target?->ends() ?? [null, null];
+
+            return new TorquePassShape(
+                $group->id, $group->name, $group->source, $pass->stage->kind->value, $pass->words(), $pass->act(false), $pass->act(true),
+                $pass->order, $pass->target?->figure, $least, $most, $pass->stage->between, $pass->stage->note, $pass->over->value,
+                $wrenches?->settings($pass, $byAdapter) ?? [],
+            );
+        }, $programme->passes);
+    }
+
+    private function run(Run $run): TorqueRunShape
+    {
+        $begun = array_column($this->state->entries, null, 'id')[$run->id] ?? null;
+        $made = $run->made();
+        $last = $made === [] ? null : $made[count($made) - 1];
+        $over = $run->over();
+        $current = $run->current();
+        $earlier = array_filter($this->state->runs->all(), static fn (Run $each): bool => $each->step === $run->step && $each !== $run);
+
+        return new TorqueRunShape(
+            $run->id, $begun->by ?? '', $begun?->at->format(self::INSTANT) ?? '', $last?->pull->at->format(self::INSTANT), $last?->pull->by,
+            $run->isComplete(), $run->whyVoid(), $current === null ? null : $current + 1,
+            self::due($run->next()), $over === null ? null : new TorqueDueShape($over->pass + 1, $over->bolt, 0.0),
+            $run->restartsAt($over->pass ?? $current ?? 0) + 1, array_map(static fn (int $pass): int => $pass + 1, $run->stagesBack()),
+            $this->wasLong($last), $current === null ? [] : $run->missed($current),
+            array_map(static fn (Owed $owed): TorqueOwedShape => new TorqueOwedShape($owed->bolt, $owed->reason, $owed->release, ($run->lacks($owed->bolt) ?? -2) + 1), $run->owed()),
+            $this->done($run), $run->remarks(),
+            $last === null ? null : new TorqueMadeShape($last->pull->id, $last->pull->pass + 1, $last->pull->bolt, $last->outcome->value, $last->pull->by, $last->pull->at->format(self::INSTANT)),
+            count($made), count($earlier),
+        );
+    }
+
+    private static function due(?Due $due): ?TorqueDueShape
+    {
+        return $due === null ? null : new TorqueDueShape($due->pass + 1, $due->bolt, $due->turned);
+    }
+
+    /** Whether the shop would go round again after the time that has passed since the last pull. */
+    private function wasLong(?Made $last): bool
+    {
+        [$school] = $this->state->schools->of(School::all()[School::PAUSE]);
+        $minutes = preg_match('/(\d+) min/', $school, $part) === 1 ? (int) $part[1] : null;
+
+        return $minutes !== null && $last !== null && $this->now->getTimestamp() - $last->pull->at->getTimestamp() >= 60 * $minutes;
+    }
+
+    /** @return list<TorqueDoneShape> */
+    private function done(Run $run): array
+    {
+        $outOfOrder = [];
+        foreach ($run->made() as $made) {
+            $outOfOrder[$made->pull->pass][$made->pull->bolt] = $made->outcome === Outcome::OutOfOrder;
+        }
+
+        return array_map(static function (int $index, Pass $pass) use ($run, $outOfOrder): TorqueDoneShape {
+            $bolts = array_values(array_filter($pass->order, static fn (string $bolt): bool => $run->doneIn($index, $bolt) !== null));
+
+            return new TorqueDoneShape(
+                $index + 1, $bolts,
+                array_values(array_filter($bolts, static fn (string $bolt): bool => $run->doneIn($index, $bolt)?->said->isFelt === true)),
+                array_values(array_filter($bolts, static fn (string $bolt): bool => $outOfOrder[$index][$bolt] ?? false)),
+            );
+        }, array_keys($run->programme->passes), $run->programme->passes);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+namespace Moltrek\Core\Torquing;
+
+/** What a pull says of itself, beside where it was. */
+final readonly class PullSaid
+{
+    /**
+     * @param  float|null  $figure  N·m, or degrees in a pass by angle; null for a click or a turn that was seen
+     * @param  bool  $isFelt  no wrench reached it
+     * @param  bool  $hasMoved  in a check pass: it turned before the wrench clicked
+     * @param  bool  $isOver  the mechanic says that it went past its limit
+     */
+    public function __construct(
+        public ?float $figure = null,
+        public bool $isFelt = false,
+        public bool $hasMoved = false,
+        public bool $isOver = false,
+    ) {
+    }
+}

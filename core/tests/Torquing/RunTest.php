@@ -1,0 +1,164 @@
+<?php
+
+use Eris\Generators;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Tests\Property;
+use Moltrek\Core\Torquing\Due;
+use Moltrek\Core\Torquing\Made;
+use Moltrek\Core\Torquing\Programme;
+use Moltrek\Core\Torquing\Pull;
+use Moltrek\Core\Torquing\PulledWith;
+use Moltrek\Core\Torquing\PullSaid;
+use Moltrek\Core\Torquing\Run;
+
+/** Three bolts a, b, c in a row, pulled in that order in these stages. */
+function threeBolts(array $stages, array $more = []): Run
+{
+    $bolts = array_map(fn (string $id, int $x): array => ['id' => $id, 'slab' => 'head', 'x' => "$x mm", 'y' => '0 mm', 'thread' => 'M8x1.25'] + ($more[$id] ?? []), ['a', 'b', 'c'], [0, 40, 80]);
+    $stages[0] += ['order' => ['a', 'b', 'c']];
+    $document = ['groups' => [['id' => 'head', 'name' => 'Head', 'source' => 'engine maker', 'bolts' => $bolts, 'stages' => $stages]]];
+
+    return new Run('run', 'pull.head', Programme::read(Fields::of(json_decode(json_encode($document)), ...Programme::KEYS)));
+}
+
+/**
+ * What happens, one word after another: "a" or "a2" pulls the bolt in the stage that is due or in stage 2; "=12" after it says the figure,
+ * "!" that it went over, "~" that it was felt, "^" that it moved; "-a" passes it by, "+a" replaces it, "<2" restarts at stage 2, "ok:a"
+ * accepts.
+ */
+function happens(Run $run, string $what): Run
+{
+    foreach (array_filter(explode(' ', $what)) as $index => $word) {
+        preg_match('/^(ok:|[-+<])?([a-c]|\d)(\d)?(?:=([\d.]+))?([!~^])?$/', $word, $part) === 1 || throw new LogicException($word);
+        [, $act, $bolt] = $part;
+        match ($act) {
+            '-' => $run->skip($bolt, 'crank cannot be held', 'rotor on'),
+            '+' => $run->replace($bolt, 'stretched'),
+            '<' => $run->restart((int) $bolt - 1),
+            'ok:' => $run->acceptOver($bolt),
+            default => $run->pull(new Pull((string) $index, $bolt, ($part[3] ?? '') !== '' ? (int) $part[3] - 1 : $run->next()->pass ?? $run->current() ?? 0, 'TW',
+                new DateTimeImmutable('@'.$index), new PullSaid(($part[4] ?? '') === '' ? null : (float) $part[4], ($part[5] ?? '') === '~', ($part[5] ?? '') === '^', ($part[5] ?? '') === '!'))),
+        };
+    }
+
+    return $run;
+}
+
+/** Where a run stands: "2 b" is the second stage, bolt b. */
+function stands(Run $run): string
+{
+    $due = $run->next();
+
+    return match (true) {
+        $run->whyVoid() !== null => 'void',
+        $run->over() !== null => 'over '.$run->over()->bolt,
+        $due instanceof Due => ($due->pass + 1).' '.$due->bolt.($due->turned > 0 ? ' '.$due->turned : ''),
+        default => $run->isComplete() ? 'complete' : 'stuck',
+    };
+}
+
+/** @return list<string> */
+function outcomes(Run $run): array
+{
+    return array_map(static fn (Made $made): string => $made->pull->bolt.' '.$made->outcome->value, $run->made());
+}
+
+const TWO = [['kind' => 'torque', 'figure' => '10 N·m'], ['kind' => 'torque', 'figure' => '20 N·m']];
+const TURNED = [['kind' => 'torque', 'figure' => '10 N·m'], ['kind' => 'angle', 'min' => '85 deg', 'max' => '95 deg']];
+
+it('is at any moment at one bolt of one stage', function (array $stages, string $what, string $expected) {
+    expect(stands(happens(threeBolts($stages), $what)))->toBe($expected);
+})->with([
+    'at the beginning' => [TWO, '', '1 a'],
+    'in the order of its stage' => [TWO, 'a b', '1 c'],
+    'on to the next stage' => [TWO, 'a b c', '2 a'],
+    'to its check pass' => [TWO, 'a b c a b c', '3 a'],
+    'complete with the check pass, not before' => [TWO, 'a b c a b c a b', '3 c'],
+    'and then complete' => [TWO, 'a b c a b c a b c', 'complete'],
+    'out of order: back to the one that was missed' => [TWO, 'a c', '1 b'],
+    'out of order: no stage further before it has been pulled' => [TWO, 'a c c2', '1 b'],
+    'a figure inside its tolerance' => [TWO, 'a=10.4', '1 b'],
+    'short of it: the same again' => [TWO, 'a=9.2', '1 a'],
+    'over: nothing further until it is settled' => [TWO, 'a=10.6 b', 'over a'],
+    'over, as the mechanic says' => [TWO, 'a!', 'over a'],
+    'over, slackened and restarted' => [TWO, 'a b! <1', '1 a'],
+    'over in the second stage: the first stands' => [TWO, 'a b c a! <2', '2 a'],
+    'over, accepted by name' => [TWO, 'a b! ok:b', '1 c'],
+    'two of them over: both are settled' => [TWO, 'a! b! ok:a', 'over b'],
+    'over, replaced: brought up to the others at once' => [TWO, 'a b c a b=22 +b', '1 b'],
+    'brought up stage by stage' => [TWO, 'a b c a b=22 +b b', '2 b'],
+    'and on with the others' => [TWO, 'a b c a b=22 +b b b', '2 c'],
+    'replaced at the end: the check pass is gone round anew' => [TWO, 'a b c a b c a b c +b', '1 b'],
+    'replaced and brought up: all of them are checked again' => [TWO, 'a b c a b c a b c +b b b', '3 a'],
+    'a click twice is no harm' => [TWO, 'a a1', '1 b'],
+    'passed by: the others go on' => [TWO, 'a -b', '1 c'],
+    'passed by is never asked for in the later stages' => [TWO, 'a -b c', '2 a'],
+    'complete without the one that is owed' => [TWO, 'a -b c a c a c', 'complete'],
+    'one that was owed comes back while the stage still runs' => [TWO, 'a -b b1', '1 c'],
+    'a check pass in which one moved is gone round again' => [TWO, 'a b c a b c a b^ c', '3 a'],
+    'until none has moved' => [TWO, 'a b c a b c a b^ c a b c', 'complete'],
+    'an angle that was interrupted keeps what was turned' => [TURNED, 'a b c a=40', '2 a 40'],
+    'and is complete with the rest' => [TURNED, 'a b c a=40 a=50', '2 b'],
+    'turned too far in two goes' => [TURNED, 'a b c a=40 a=60', 'over a'],
+    'restarted from snug, because an angle is counted from there' => [TURNED, 'a b c a=100 <1', '1 a'],
+    'felt where no wrench reaches' => [TWO, 'a~', '1 b'],
+]);
+
+it('says of each pull what became of it', function (array $stages, string $what, array $expected) {
+    expect(outcomes(happens(threeBolts($stages), $what)))->toBe($expected);
+})->with([
+    'out of order, and the missed one after it' => [TWO, 'b a c', ['b out of order', 'a done', 'c done']],
+    'ahead of its stage' => [TWO, 'a a2', ['a done', 'a ahead of its stage']],
+    'twice' => [TWO, 'a a1', ['a done', 'a again']],
+    'under, then right' => [TWO, 'a=9 a=10', ['a under', 'a done']],
+    'interrupted' => [TURNED, 'a b c a=30', ['a done', 'b done', 'c done', 'a interrupted']],
+    'after the end' => [[['kind' => 'snug']], 'a b c a b c a2', ['a done', 'b done', 'c done', 'a done', 'b done', 'c done', 'a after the end']],
+]);
+
+it('names what was missed', function () {
+    expect(happens(threeBolts(TWO), 'c')->missed(0))->toBe(['a', 'b'])->and(happens(threeBolts(TWO), 'a')->missed(0))->toBe([]);
+});
+
+it('restarts an angle where it is made snug', function () {
+    $run = happens(threeBolts(TURNED), 'a b c a=100');
+    expect($run->restartsAt(1))->toBe(0)->and(threeBolts(TWO)->restartsAt(1))->toBe(1);
+});
+
+it('offers to go back after a pause, but never to turn an angle twice', function (array $stages, string $what, array $expected) {
+    expect(happens(threeBolts($stages), $what)->stagesBack())->toBe($expected);
+})->with([
+    'nothing pulled' => [TWO, '', []],
+    'in the first stage' => [TWO, 'a', [0]],
+    'at the beginning of the second' => [TWO, 'a b c', [0]],
+    'in the second' => [TWO, 'a b c a', [1, 0]],
+    'before the first angle' => [TURNED, 'a b c', [0]],
+    'an angle begun' => [TURNED, 'a b c a=90', []],
+    'an angle interrupted' => [TURNED, 'a b c a=20', []],
+]);
+
+it('keeps in sight what was felt, snug, replaced, owed, or pulled with a wrench past its check', function () {
+    $run = happens(threeBolts(TWO, ['c' => ['owed_until' => 'the bracket is on']]), '+a a~');
+    $run->pull(new Pull('x', 'b', 0, 'TW', new DateTimeImmutable('@9'), with: PulledWith::read(Fields::of((object) ['wrench' => 'W2', 'overdue' => true], ...PulledWith::KEYS))));
+    expect($run->remarks())->toBe(['a felt, not torqued', 'a replaced: stretched', 'pulled with W2, past its check'])
+        ->and(array_map(fn ($owed): string => $owed->bolt.': '.$owed->release, $run->owed()))->toBe(['c: the bracket is on'])
+        ->and(threeBolts([['kind' => 'snug']])->remarks())->toBe(['a, b, c snug, no figure']);
+});
+
+it('holds for nothing once it is void, and takes nothing more', function () {
+    $run = happens(threeBolts(TWO), 'a b');
+    $run->voidBecause('lifted: head');
+    happens($run, 'c');
+    expect(stands($run))->toBe('void')->and(outcomes($run))->toBe(['a done', 'b done', 'c after the end'])->and($run->isComplete())->toBeFalse();
+});
+
+it('comes to its end from anywhere by doing what is due', function () {
+    $word = Generators::elements('a', 'b', 'c', 'a2', 'b2', 'c3', 'a=9', 'b=11', 'a=30', '+b', '-c', '-a', '<1', '<2', 'b^', 'ok:a', 'ok:b');
+    Property::holds(120, [Generators::seq($word)], function (array $words): void {
+        $run = happens(threeBolts(TWO), implode(' ', $words));
+        for ($round = 0; $round < 40 && $run->isRunning(); $round++) {
+            $over = $run->over();
+            $over === null ? happens($run, $run->next()->bolt ?? 'nothing is due') : $run->acceptOver($over->bolt);
+        }
+        expect(stands($run))->toBe('complete', implode(' ', $words));
+    });
+});

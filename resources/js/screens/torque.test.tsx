@@ -1,0 +1,340 @@
+import { readFileSync } from 'node:fs'
+import { fireEvent, screen, within } from '@testing-library/react'
+import { describe, expect, it } from 'vitest'
+import type { Job } from '../app/api'
+import type { Waiting } from '../app/outbox'
+import {
+    fastenersCsv,
+    figureOf,
+    finalOf,
+    fromCsv,
+    groupsOf,
+    orderOf,
+    programmesCsv,
+    type SheetText,
+    withPattern,
+} from '../app/sheetTorque'
+import { aJob, answers, entered, show } from '../testing/bench'
+import { ahead, type Joint, marksOf, type Run } from './Torque/run'
+import { Torque } from './Torque/Torque'
+
+const bolt = (id: string, x: number, more: object = {}) => ({
+    id,
+    x,
+    y: 0,
+    thread: 'M8x1.25',
+    condition: 'thread oiled',
+    leftHand: false,
+    reached: 'straight',
+    oneUse: false,
+    document: { id, slab: 'head', x: `${x} mm`, y: '0 mm', thread: 'M8x1.25' },
+    ...more,
+})
+
+const setting = {
+    wrench: 'w1',
+    name: 'torque wrench W1',
+    adapter: null,
+    adapterName: null,
+    angle: 0,
+    lever: 280,
+    reach: null,
+    dial: '20 N·m',
+    delivered: 20,
+    overdue: false,
+    cautions: [],
+}
+
+const pass = (more: object = {}) => ({
+    group: 'head',
+    name: 'Head bolts',
+    source: 'engine maker',
+    kind: 'torque',
+    words: '20 N·m',
+    act: 'One steady pull until it clicks; do not pull on.',
+    actByFeel: 'No wrench gets in.',
+    order: ['a', 'b', 'c'],
+    figure: 20,
+    least: 19,
+    most: 21,
+    between: null,
+    note: null,
+    over: 'slacken and restart the stage',
+    settings: [setting],
+    ...more,
+})
+
+const aRun = (more: object = {}): Run =>
+    ({
+        id: 'run-1',
+        begunBy: 'TW',
+        begunAt: '2026-11-24T09:00:00.000Z',
+        lastAt: null,
+        lastBy: null,
+        isComplete: false,
+        voidBecause: null,
+        stage: 1,
+        next: { stage: 1, bolt: 'a', turned: 0 },
+        over: null,
+        restartsAt: 1,
+        stagesBack: [],
+        wasLong: false,
+        missed: [],
+        owed: [],
+        done: [
+            { stage: 1, bolts: [], felt: [], outOfOrder: [] },
+            { stage: 2, bolts: [], felt: [], outOfOrder: [] },
+        ],
+        remarks: [],
+        last: null,
+        pulls: 0,
+        earlier: 0,
+        ...more,
+    }) as Run
+
+const aJoint = (more: object = {}): Joint =>
+    ({
+        step: 'pull.head',
+        slab: 'head',
+        name: 'Head bolts',
+        state: 'ready',
+        canBegin: true,
+        why: null,
+        bolts: [bolt('a', 0), bolt('b', 40), bolt('c', 80)],
+        passes: [pass(), pass({ kind: 'check', words: 'check pass at 20 N·m' })],
+        programme: { aim: 'middle', groups: [] },
+        run: null,
+        place: { bores: [], chain: null, isHead: true },
+        ...more,
+    }) as unknown as Joint
+
+const waiting = (...pulls: [number, string, object?][]): Waiting[] =>
+    pulls.map(([stage, id, more], index) => ({
+        id: String(index),
+        kind: 'bolt_pulled',
+        payload: { run: 'run-1', stage, bolt: id, ...more },
+        refusal: null,
+    })) as unknown as Waiting[]
+
+describe('a run while its pulls are on their way', () => {
+    it.each([
+        ['nothing on its way', [], '1 a'],
+        ['one click', [[1, 'a']], '1 b'],
+        [
+            'a whole stage',
+            [
+                [1, 'a'],
+                [1, 'b'],
+                [1, 'c'],
+            ],
+            '2 a',
+        ],
+        ['out of order: the missed one comes back', [[1, 'b']], '1 a'],
+        [
+            'the same twice',
+            [
+                [1, 'a'],
+                [1, 'a'],
+            ],
+            '1 b',
+        ],
+        ['ahead of its stage: waits for the server', [[2, 'a']], '1 a'],
+        ['one that the core has to judge', [[1, 'a', { torque: '25 N·m' }]], '1 a'],
+        ['one that went over', [[1, 'a', { over: true }]], '1 a'],
+        ['of another run', [[1, 'a', { run: 'another' }]], '1 a'],
+    ] as [string, [number, string, object?][], string][])('%s', (_, pulls, expected) => {
+        const { next } = ahead(aRun(), aJoint().passes, waiting(...pulls))
+        expect(`${next?.stage} ${next?.bolt}`).toBe(expected)
+    })
+
+    it('passes by what is owed', () => {
+        const owed = [{ bolt: 'b', reason: 'bracket first', release: '', stage: 1 }]
+        expect(ahead(aRun({ owed }), aJoint().passes, waiting([1, 'a'])).next?.bolt).toBe('c')
+    })
+
+    it('shows each fastener by what it is in this stage', () => {
+        const run = aRun({
+            next: { stage: 1, bolt: 'a', turned: 0 },
+            missed: ['a'],
+            done: [{ stage: 1, bolts: ['b'], felt: ['b'], outOfOrder: ['b'] }],
+        })
+        expect(marksOf(aJoint(), run, 1)).toEqual({ a: 'due', b: 'felt', c: 'after' })
+        expect(marksOf(aJoint(), { ...run, next: null, over: { stage: 1, bolt: 'c', turned: 0 } }, 1)).toEqual({
+            a: 'missed',
+            b: 'felt',
+            c: 'over',
+        })
+    })
+})
+
+const AT = '/jobs/214/torque/pull.head'
+
+function shown(joint: Joint, more: Partial<Job> = {}) {
+    const job = { ...aJob(), torquing: { joints: [joint] }, ...more }
+    answers['/jobs/214'] = () => ({ document: job })
+    answers['/jobs/214/sequence'] = () => ({ document: { lastSeq: 0 } })
+    return show(<Torque />, AT, '/jobs/:number/torque/:step')
+}
+
+describe('the torque map', () => {
+    it('shows the setting large, and enters a click with the wrench it was made with', async () => {
+        shown(aJoint({ run: aRun() }))
+        expect(await screen.findByText('gives 20.0 N·m at the bolt')).toBeTruthy()
+        fireEvent.click(screen.getByRole('button', { name: /^Clicked/ }))
+        expect(entered).toEqual([
+            {
+                job: 214,
+                kind: 'bolt_pulled',
+                payload: { run: 'run-1', stage: 1, bolt: 'a', with: { wrench: 'w1', dial: '20 N·m' } },
+            },
+        ])
+    })
+
+    it('takes the space bar, once for a glove that bounces', async () => {
+        shown(aJoint({ run: aRun() }))
+        await screen.findByText('gives 20.0 N·m at the bolt')
+        fireEvent.keyDown(window, { key: ' ' })
+        fireEvent.keyDown(window, { key: ' ' })
+        expect(entered).toHaveLength(1)
+    })
+
+    it('stops a bolt that is out of order, and takes it only when it is said again', async () => {
+        shown(aJoint({ run: aRun() }))
+        await screen.findByText('gives 20.0 N·m at the bolt')
+        fireEvent.click(screen.getByRole('button', { name: 'c' }))
+        const alert = screen.getByRole('alert')
+        expect(alert.textContent).toContain('c out of order: a is next')
+        fireEvent.keyDown(window, { key: ' ' })
+        expect(entered).toEqual([])
+        fireEvent.click(within(alert).getByRole('button', { name: 'c has been pulled' }))
+        expect(entered[0]?.payload).toMatchObject({ bolt: 'c' })
+    })
+
+    it('asks for the maker’s consequence of a pull past its limit', async () => {
+        shown(aJoint({ run: aRun({ next: null, over: { stage: 1, bolt: 'b', turned: 0 } }) }))
+        const alert = await screen.findByRole('alert')
+        expect(alert.textContent).toContain('engine maker: slacken and restart the stage')
+        fireEvent.click(within(alert).getByRole('button', { name: 'All slackened: stage 1 again' }))
+        fireEvent.click(within(alert).getByRole('button', { name: 'b replaced' }))
+        expect(entered.map(({ kind }) => kind)).toEqual(['stage_restarted', 'bolt_replaced'])
+    })
+
+    it('says that a thread is left-hand', async () => {
+        shown(aJoint({ run: aRun(), bolts: [bolt('a', 0, { leftHand: true }), bolt('b', 40), bolt('c', 80)] }))
+        expect(await screen.findByText('↺ Left-hand thread: it tightens anticlockwise.')).toBeTruthy()
+    })
+
+    it('enters a bolt that nothing reaches as felt', async () => {
+        shown(aJoint({ run: aRun(), bolts: [bolt('a', 0, { reached: 'feel' }), bolt('b', 40), bolt('c', 80)] }))
+        fireEvent.click(await screen.findByRole('button', { name: /^Clicked/ }))
+        expect(entered[0]?.payload).toEqual({ run: 'run-1', stage: 1, bolt: 'a', felt: true })
+    })
+
+    it('offers to go round again after a long pause, and waits for the answer', async () => {
+        const last = { id: 'e1', stage: 1, bolt: 'a', outcome: 'done', by: 'PQ', at: '2026-11-24T09:00:00.000Z' }
+        const run = aRun({ wasLong: true, stagesBack: [1], last, lastAt: last.at, lastBy: 'PQ' })
+        shown(aJoint({ run }))
+        const pause = await screen.findByRole('region', { name: 'After a pause' })
+        fireEvent.keyDown(window, { key: ' ' })
+        expect(entered).toEqual([])
+        fireEvent.click(within(pause).getByRole('button', { name: 'Go round stage 1 again' }))
+        expect(entered[0]?.payload).toEqual({ run: 'run-1', stage: 1, reason: 'to be sure after a pause' })
+        fireEvent.click(within(pause).getByRole('button', { name: 'Go on at a' }))
+        expect(screen.queryByRole('region', { name: 'After a pause' })).toBeNull()
+    })
+
+    it('says why a joint cannot be pulled yet', async () => {
+        shown(aJoint({ canBegin: false, why: 'First: head down on its dowels.' }))
+        expect(await screen.findByText('First: head down on its dowels.')).toBeTruthy()
+        expect(screen.queryByRole('button', { name: /Begin/ })).toBeNull()
+    })
+
+    it('asks for what the sheet does not state, and begins with it', async () => {
+        answers['/calculations/torque-stages'] = () => ({
+            document: { stages: [8, 16, 24].map((value) => ({ value, unit: 'N·m' })) },
+        })
+        shown(aJoint({ programme: null, passes: [] }))
+        fireEvent.click(await screen.findByRole('button', { name: /Keep it on the sheet/ }))
+        expect(screen.getByText('A torque, such as 24.')).toBeTruthy()
+        expect(entered).toEqual([])
+        fireEvent.change(screen.getByLabelText('Final figure'), { target: { value: '24' } })
+        fireEvent.change(screen.getByLabelText(/^Who says so/), { target: { value: 'service manual, page 48' } })
+        fireEvent.click(screen.getByRole('button', { name: 'crosswise' }))
+        await screen.findByText('8 N·m, 16 N·m, 24 N·m, then a check pass')
+        fireEvent.click(screen.getByRole('button', { name: /Keep it on the sheet/ }))
+        const stages = [
+            { kind: 'torque', figure: '8 N·m', pattern: 'cross' },
+            { kind: 'torque', figure: '16 N·m' },
+            { kind: 'torque', figure: '24 N·m' },
+        ]
+        expect(entered[0]).toMatchObject({
+            kind: 'run_started',
+            payload: { step: 'pull.head', programme: { groups: [{ stages }] } },
+        })
+    })
+})
+
+const sheetOf = (name: string): SheetText => JSON.parse(readFileSync(`database/sheets/${name}.json`, 'utf8'))
+const SHEETS = [
+    'ostrel-608',
+    'harbick-421',
+    'pellgrove-1092',
+    'ferrant-738',
+    'brindlecote-812',
+    'dunmoor-208sv',
+    'ulvane-139r',
+    'skarn-594',
+]
+
+describe('the torque of a sheet', () => {
+    it.each([
+        ['24 N·m', { figure: '24 N·m' }],
+        ['22 to 26 N·m', { min: '22 N·m', max: '26 N·m' }],
+        ['22 N·m to 26 N·m', { min: '22 N·m', max: '26 N·m' }],
+        ['15-18 lbf·ft', { min: '15 lbf·ft', max: '18 lbf·ft' }],
+        ['85 to 95 deg', { min: '85 deg', max: '95 deg' }],
+        [' 90 deg ', { figure: '90 deg' }],
+        ['', {}],
+    ])('reads the figure “%s”', (text, expected) => {
+        expect(figureOf(text)).toEqual(expected)
+    })
+
+    it.each([
+        ['h1 h4, h2', { order: ['h1', 'h4', 'h2'] }],
+        ['cross', { pattern: 'cross' }],
+        ['', {}],
+    ])('reads the order “%s”', (text, expected) => {
+        expect(orderOf(text)).toEqual(expected)
+    })
+
+    it.each(SHEETS)('comes back from its tables as it went out: %s', (name) => {
+        const sheet = sheetOf(name)
+        const again = fromCsv(fromCsv({}, fastenersCsv(sheet)), programmesCsv(sheet))
+        expect(again.fasteners).toEqual(sheet.fasteners)
+        expect(again.programmes).toEqual(sheet.programmes)
+    })
+
+    it('says which line of a table it cannot read', () => {
+        expect(() => fromCsv({}, 'id,slab,x,y,thread\nh1,head,0 mm,,M8x1.25')).toThrow('Line 2: y is missing.')
+        expect(() => fromCsv({}, 'bolt,turn\nh1,2')).toThrow('The first line names the columns')
+    })
+
+    it('keeps places and order of a group, and lets later stages go the same way', () => {
+        const sheet = sheetOf('dunmoor-208sv')
+        const group = groupsOf(sheet).find((each) => each.group === 'head')
+        const places = (group?.bolts ?? []).map(({ id, x, y }) => ({
+            id,
+            x: x.replace(' mm', ''),
+            y: y.replace(' mm', ''),
+        }))
+        const order = places.map(({ id }) => id).reverse()
+        const changed = withPattern(sheet, 'head', [{ id: 'h1', x: '50', y: '17,1' }, ...places.slice(1)], order)
+        expect(changed.fasteners).toHaveLength(sheet.fasteners?.length ?? 0)
+        expect(changed.fasteners?.[0]).toEqual({ ...sheet.fasteners?.[0], x: '50 mm', y: '17.1 mm' })
+        const [first, second] = groupsOf(changed).find((each) => each.group === 'head')?.programme?.stages ?? []
+        expect(first?.order).toEqual(order)
+        expect(first?.pattern).toBeUndefined()
+        expect(second?.order).toBeUndefined()
+        expect(finalOf(group?.programme ?? null)).toBe('24 N·m')
+    })
+})
