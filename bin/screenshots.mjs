@@ -57,6 +57,7 @@ const SHOTS = {
         async (page) => {
             await page.getByRole('button', { name: /with the simulated wrench/ }).click()
             await page.locator('[data-bolt=h5][data-mark=due]').waitFor()
+            await page.locator('aside').evaluate((aside) => aside.scrollTo(0, 0))
         },
     ],
     clamp: [

@@ -54,3 +54,33 @@ test('an order of one’s own, tapped, saved and read again, and a bolt dragged 
     await bench.reload()
     await expect(bench.getByLabel('Bolt 1, x')).not.toHaveValue('-160')
 })
+
+test('the torque of a sheet: typed as the manual prints it, refused where it contradicts itself, its order kept', async ({
+    bench,
+}) => {
+    await bench.goto('/spec-book/dunmoor-208sv')
+    const torque = bench.getByRole('region', { name: 'Torque' })
+    await expect(torque).toContainText('✓ 24 N·m: 0.94 of what this thread is usually drawn to')
+    await torque.getByRole('button', { name: 'change' }).last().click()
+    const form = bench.getByRole('form', { name: 'Programme of Head bolts' })
+    await sound(bench)
+    await form.getByLabel('Stage 1, figure').fill('30 N·m')
+    await form.getByRole('button', { name: 'Keep as a new version' }).click()
+    await expect(torque.getByRole('alert')).toContainText(
+        'programmes.1.stages.1: A stage asks for less than the one before it',
+    )
+    await form.getByLabel('Stage 1, figure').fill('9 N·m')
+    await form.getByRole('button', { name: 'Keep as a new version' }).click()
+    await expect(bench.getByText(/version 2 of/)).toBeVisible()
+    await expect(torque).toContainText('1 9 N·m')
+
+    await torque.getByRole('link', { name: 'places and order' }).last().click()
+    await expect(bench.getByRole('heading', { name: 'Dunmoor 208 SV: Head bolts' })).toBeVisible()
+    await bench.getByRole('button', { name: 'round the rim' }).click()
+    await bench.getByRole('button', { name: 'Keep on the sheet, as version 3' }).click()
+    await expect(bench.getByText(/version 3 of/)).toBeVisible()
+    await bench.getByRole('button', { name: 'Edit' }).click()
+    await expect(bench.getByRole('textbox', { name: /The sheet as one document/ })).toHaveValue(
+        /"order": \[\s+"h1",\s+"h2",\s+"h3",\s+"h4"/,
+    )
+})

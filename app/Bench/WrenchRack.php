@@ -6,10 +6,13 @@ use App\Http\Shapes\TorqueSettingShape;
 use App\Models\Instrument;
 use DateTimeImmutable;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
+use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\StageKind;
 use Moltrek\Core\Torquing\Adapter;
 use Moltrek\Core\Torquing\Pass;
 use Moltrek\Core\Torquing\WrenchChoice;
+use Moltrek\Core\Torquing\WrenchSetting;
 
 /** The torque wrenches and adapters of the shop, and which of them can give what a pass asks. */
 final readonly class WrenchRack
@@ -72,7 +75,20 @@ final readonly class WrenchRack
 
         return new TorqueSettingShape(
             $tool->id, $tool->name, $end?->id, $end?->name, (float) $angle, $tool->wrench()?->length?->quantity()['value'], $end?->lengthOf()->quantity()['value'],
-            $choice->setting->written, $choice->setting->delivered, $tool->isOverdue($this->today), $choice->setting->cautions(),
+            $choice->setting->written, $choice->setting->delivered,
+            self::doubt($tool, $choice->setting), $tool->isOverdue($this->today), $choice->setting->cautions(),
         );
+    }
+
+    /** The wrench's own doubt, as much larger at the bolt as the adapter makes the torque. */
+    private static function doubt(Instrument $tool, WrenchSetting $setting): ?float
+    {
+        try {
+            $doubt = $tool->doubt === null ? null : (float) Figure::of($tool->doubt, Dimension::Torque)->base;
+        } catch (Refusal) {
+            return null;
+        }
+
+        return $doubt === null || $setting->dial <= 0 ? null : $doubt * $setting->delivered / $setting->dial;
     }
 }

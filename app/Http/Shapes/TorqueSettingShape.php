@@ -30,6 +30,8 @@ final readonly class TorqueSettingShape
         public string $dial,
         #[OA\Property(description: 'N·m')]
         public float $delivered,
+        #[OA\Property(description: 'of the wrench at the bolt, N·m; null where nobody knows it')]
+        public ?float $doubt,
         #[OA\Property]
         public bool $overdue,
         #[OA\Property(items: new OA\Items(type: 'string'))]

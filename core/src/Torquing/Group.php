@@ -40,7 +40,8 @@ final readonly class Group
     }
 
     /**
-     * A stage that states no order goes the way of the one before it; the first from the middle outwards, crossing over.
+     * A stage that states no order goes the way of the one before it; the first from the middle outwards, crossing over. What is
+     * eased is eased the other way round, the outer ones first.
      *
      * @param  list<StatedStage>  $stages
      * @return list<StatedStage>
@@ -54,8 +55,9 @@ final readonly class Group
                 $stage->pattern !== null || $order === [] => $this->by($stage->pattern ?? PatternKind::InsideOut),
                 default => $order,
             };
+            $isEasing = $stage->how === StatedStage::ALL && $stage->order === [] && $stage->pattern === null;
             $isBare = $stage->kind === StageKind::Check && $stage->printed() === '' && $index > 0;
-            $stages[$index] = ($isBare ? $stages[$index - 1]->checked() : $stage)->withOrder(...$order);
+            $stages[$index] = ($isBare ? $stages[$index - 1]->checked() : $stage)->withOrder(...$isEasing ? array_reverse($order) : $order);
         }
 
         return $stages;

@@ -74,8 +74,8 @@ final readonly class Pass
             $this->is(StageKind::Snug) => 'Run it down until it seats and no further.',
             $byFeel && $this->is(StageKind::Check) => 'Feel that it has not moved.',
             $byFeel => 'No wrench gets in: draw it up by feel, like its neighbours.',
-            $this->is(StageKind::Angle) => 'Turn it '.$printed.' further, in one sweep, by the disc.',
-            $this->is(StageKind::Check) && $printed === '' => 'See that its mark has not moved.',
+            $this->is(StageKind::Angle) => 'Turn it '.$printed.' further in one sweep, by the disc; then a paint mark across it.',
+            $this->is(StageKind::Check) && $printed === '' => 'See that its paint mark is unbroken.',
             $this->is(StageKind::Check) => 'Pull again: the wrench clicks and the fastener does not turn.',
             default => 'One steady pull until it clicks; do not pull on.',
         };

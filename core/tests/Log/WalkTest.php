@@ -5,6 +5,7 @@ use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Sheet\StepKind;
 
@@ -12,11 +13,14 @@ use Moltrek\Core\Sheet\StepKind;
 function walked(string $sheet): BuildState
 {
     $engine = demoSheet($sheet);
+    $spots = Catalogue::of($engine);
     $at = new DateTimeImmutable('2026-11-24T08:00:00Z');
     $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
-    $enter = function (array $act) use (&$entries, &$at, $engine): void {
+    $enter = function (array $act) use (&$entries, &$at, $engine, $spots): void {
         $at = $at->modify('+1 minute');
-        $said = Before::of(Build::replay($engine, $entries, $at))->enter($act[0], json_decode(json_encode((object) $act[1])));
+        $replay = static fn (): BuildState => Build::replay($engine, $entries, $at);
+        $before = new Before($engine, $spots, $replay, static fn (string $id): ?Entry => array_column($entries, null, 'id')[$id] ?? null);
+        $said = $before->enter($act[0], json_decode(json_encode((object) $act[1])));
         $entries[] = new Entry(sprintf('%04d', count($entries)), $said, $at, 'TW');
     };
     foreach (upTo($engine, array_key_last(Plan::of($engine))) as $act) {

@@ -1660,6 +1660,11 @@ export interface components {
              * @description N·m
              */
             delivered: number;
+            /**
+             * Format: float
+             * @description of the wrench at the bolt, N·m; null where nobody knows it
+             */
+            doubt: number | null;
             overdue: boolean;
             cautions: string[];
         };

@@ -4,6 +4,7 @@ const KEYS: [string, string][] = [
     ['0 to 9, −', 'start typing the next reading'],
     ['Enter', 'accept the reading and go to the next'],
     ['Esc', 'leave the reading; what was typed is kept'],
+    ['space', 'on the torque map: this bolt is done'],
     ['n', 'go to what is next'],
     ['r', 'the record of this job'],
     ['f', 'the floor'],

@@ -17,12 +17,15 @@ export function SetTo({
     pass,
     bolt,
     turned,
+    isFirst,
     chosen,
     onChoose,
 }: {
     pass: Pass
     bolt: Bolt | undefined
     turned: number
+    /** Whether it is the first stage of its programme. */
+    isFirst: boolean
     chosen: Setting | undefined
     onChoose: (setting: string) => void
 }) {
@@ -45,6 +48,7 @@ export function SetTo({
                     ↺ Left-hand thread: it tightens anticlockwise.
                 </p>
             )}
+            {bolt?.oneUse && isFirst && <p className="font-bold">A new one: it is used once.</p>}
             {bolt?.condition && <p className="text-sm text-quiet">{bolt.condition}</p>}
             {pass.between && <p className="font-bold">Between two pulls: {pass.between}.</p>}
             {pass.note && <p className="text-sm">{pass.note}</p>}
@@ -103,7 +107,8 @@ function Torque({ pass, chosen }: { pass: Pass; chosen: Setting }) {
                         with {chosen.adapterName}, {chosen.reach} mm, {placed(chosen.angle)}
                     </span>
                 )}
-                gives {chosen.delivered.toFixed(1)} N·m at the bolt
+                gives {chosen.delivered.toFixed(1)} N·m
+                {chosen.doubt !== null && <span className="font-normal"> ± {chosen.doubt.toFixed(1)}</span>} at the bolt
             </p>
             <p className="text-sm text-quiet">
                 asked: {pass.words.replace('check pass at ', '')} ({pass.source})

@@ -95,11 +95,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
         }
     }
     const asksPause =
-        standing !== null &&
-        standing.wasLong &&
-        standing.stagesBack.length > 0 &&
-        goesOn !== standing.last?.id &&
-        due !== null
+        standing?.wasLong === true && standing.stagesBack.length > 0 && goesOn !== standing.last?.id && due !== null
     const blocked = meant !== null || trouble || asksPause
     const close = () => {
         setMeant(null)
@@ -175,7 +171,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                         <p className="text-xl leading-tight font-bold">
                             ■ {meant} out of order: {due.bolt} is next
                         </p>
-                        <p>Out of order the part tips and its gasket creeps.</p>
+                        <p>Out of order the part is drawn down askew.</p>
                         <div className="mt-2 flex flex-wrap gap-2">
                             <button type="button" className="btn btn-neutral h-12" onClick={() => setMeant(null)}>
                                 No, {due.bolt} now
@@ -231,7 +227,14 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
             </div>
             <aside className="min-h-0 space-y-4 overflow-y-auto bg-base-200 px-5 py-4">
                 {run && due && pass && (
-                    <SetTo pass={pass} bolt={bolt} turned={due.turned} chosen={chosen} onChoose={setWrench} />
+                    <SetTo
+                        pass={pass}
+                        bolt={bolt}
+                        turned={due.turned}
+                        isFirst={stage === 1}
+                        chosen={chosen}
+                        onChoose={setWrench}
+                    />
                 )}
                 {joint.passes.length > 0 && <Ladder passes={joint.passes} run={run} />}
                 {run && due && pass && pass.kind !== 'snug' && (
