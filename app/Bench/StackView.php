@@ -15,7 +15,6 @@ use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
-use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Torquing\Owed;
 
 /** The slabs of a build as the screens take them. */
@@ -75,9 +74,9 @@ final readonly class StackView
     private function pulled(Slab $slab): array
     {
         $said = [];
-        foreach ($this->state->work->steps() as $step) {
-            $run = $step->place->slab === $slab->id && $step->kind === StepKind::Torque ? $this->state->runs->of($step->id) : null;
-            if ($run !== null && $run->whyVoid() === null) {
+        foreach ($this->state->runs->all() as $run) {
+            $isLast = $run->whyVoid() === null && $this->state->runs->of($run->step) === $run;
+            if ($isLast && $this->state->work->step($run->step)?->place->slab === $slab->id) {
                 array_push($said, ...$run->remarks(), ...array_map(static fn (Owed $owed): string => $owed->bolt.' owed its torque', $run->owed()));
             }
         }

@@ -60,7 +60,7 @@ final readonly class TorqueView
             $canBegin || $state === StepState::Done ? null
                 : ($first === null ? $this->state->work->blockages($step)[0]->why ?? null : 'First: '.lcfirst($this->state->work->steps()[$first]->words->name).'.'),
             array_map(self::bolt(...), $programme === null ? $sheet->stack->pulledIn($step->id) : array_values($programme->bolts)),
-            $programme === null ? [] : $this->passes($programme, $canBegin || $run?->isRunning() === true),
+            $programme === null ? [] : $this->passes($programme, $this->atHand($run, $canBegin)),
             $programme?->toArray(),
             $run === null ? null : $this->run($run), JointPlace::of($sheet, $slab, $programme),
         );
@@ -72,16 +72,28 @@ final readonly class TorqueView
             $bolt->leftHand, $bolt->reached->value, $bolt->oneUse, $bolt->toArray());
     }
 
+    /** @return list<int> the passes that a wrench is chosen for: those gone round now, and the ones after them */
+    private function atHand(?Run $run, bool $canBegin): array
+    {
+        if ($run === null || $run->whyVoid() !== null) {
+            return $canBegin ? [0, 1] : [];
+        }
+        $owed = array_map(static fn (Owed $owed): ?int => $run->lacks($owed->bolt), $run->owed());
+        $now = array_filter([$run->current(), $run->next()?->pass, ...$owed], is_int(...));
+
+        return array_values(array_unique([...$now, ...array_map(static fn (int $pass): int => $pass + 1, $now)]));
+    }
+
     /**
-     * @param  bool  $isAtHand  whether it is pulled now or next, so that a wrench is chosen for it
+     * @param  list<int>  $atHand
      * @return list<TorquePassShape>
      */
-    private function passes(Programme $programme, bool $isAtHand): array
+    private function passes(Programme $programme, array $atHand): array
     {
-        $wrenches = $isAtHand ? WrenchRack::ofShop($this->now) : null;
+        $wrenches = $atHand === [] ? null : WrenchRack::ofShop($this->now);
         $groups = array_column($programme->groups, null, 'id');
 
-        return array_map(static function (Pass $pass) use ($wrenches, $groups): TorquePassShape {
+        return array_map(static function (int $index, Pass $pass) use ($wrenches, $groups, $atHand): TorquePassShape {
             $group = $groups[$pass->group];
             $byAdapter = array_filter($group->bolts, static fn (Fastener $bolt): bool => $bolt->reached === Reached::Adapter) !== [];
             [$least, $most] = $pass->target?->ends() ?? [null, null];
@@ -89,9 +101,9 @@ final readonly class TorqueView
             return new TorquePassShape(
                 $group->id, $group->name, $group->source, $pass->stage->kind->value, $pass->words(), $pass->act(false), $pass->act(true),
                 $pass->order, $pass->target?->figure, $least, $most, $pass->stage->between, $pass->stage->note, $pass->over->value,
-                $wrenches?->settings($pass, $byAdapter) ?? [],
+                in_array($index, $atHand, true) ? $wrenches?->settings($pass, $byAdapter) ?? [] : [],
             );
-        }, $programme->passes);
+        }, array_keys($programme->passes), $programme->passes);
     }
 
     private function run(Run $run): TorqueRunShape

@@ -220,6 +220,19 @@ describe('the torque map', () => {
         expect(entered.map(({ kind }) => kind)).toEqual(['stage_restarted', 'bolt_replaced'])
     })
 
+    it('brings a bolt up that was owed, at the stage that it lacks', async () => {
+        const owed = [{ bolt: 'b', reason: 'bracket first', release: '', stage: 1 }]
+        shown(aJoint({ run: aRun({ next: { stage: 2, bolt: 'a', turned: 0 }, stage: 2, owed }) }))
+        fireEvent.click(await screen.findByRole('button', { name: 'pull b now' }))
+        fireEvent.click(screen.getByRole('button', { name: /^Clicked/ }))
+        expect(entered[0]?.payload).toEqual({
+            run: 'run-1',
+            stage: 1,
+            bolt: 'b',
+            with: { wrench: 'w1', dial: '20 N·m' },
+        })
+    })
+
     it('says that a thread is left-hand', async () => {
         shown(aJoint({ run: aRun(), bolts: [bolt('a', 0, { leftHand: true }), bolt('b', 40), bolt('c', 80)] }))
         expect(await screen.findByText('↺ Left-hand thread: it tightens anticlockwise.')).toBeTruthy()

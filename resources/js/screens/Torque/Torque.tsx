@@ -46,14 +46,16 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
     const [wrench, setWrench] = useState<string | null>(null)
     const [meant, setMeant] = useState<string | null>(null)
     const [trouble, setTrouble] = useState(false)
+    const [caught, setCaught] = useState<string | null>(null)
     const [goesOn, setGoesOn] = useState<string | null>(null)
     const tapped = useRef(0)
     const device = useMemo(() => standIn(job.number, joint.step), [job.number, joint.step])
     const standing = joint.run && joint.run.voidBecause === null ? joint.run : null
     const run = standing && ahead(standing, joint.passes, waiting)
-    const stage = run?.next?.stage ?? run?.over?.stage ?? run?.stage ?? 1
+    const owed = run?.owed.find((each) => each.bolt === caught && each.stage !== null && run.over === null)
+    const due = owed?.stage ? { stage: owed.stage, bolt: owed.bolt, turned: 0 } : (run?.next ?? null)
+    const stage = due?.stage ?? run?.over?.stage ?? run?.stage ?? 1
     const pass = joint.passes[stage - 1]
-    const due = run?.next ?? null
     const bolt = joint.bolts.find((each) => each.id === due?.bolt)
     const settings = settingsAt(pass, bolt)
     const chosen = settings.find((each) => nameOf(each) === wrench || each.wrench === wrench) ?? settings[0]
@@ -146,7 +148,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                             bolts={joint.bolts}
                             place={joint.place}
                             order={pass?.order ?? joint.bolts.map(({ id }) => id)}
-                            marks={marksOf(joint, run, stage)}
+                            marks={marksOf(joint, run && { ...run, next: due }, stage)}
                             {...(due ? { onTap: tap } : {})}
                         />
                     )}
@@ -156,7 +158,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                     {run?.isComplete && 'Complete'}
                 </p>
                 {!run && <Begin job={job} joint={joint} />}
-                {run && <Remarks run={run} joint={joint} />}
+                {run && <Remarks run={run} joint={joint} onCatchUp={setCaught} />}
                 {run?.over && <Over job={job} joint={joint} run={run} />}
                 {asksPause && standing && (
                     <Pause
@@ -278,7 +280,7 @@ function useHeard(run: Run | null): void {
 }
 
 /** What is wrong, owed or worth seeing of the run, and that it is complete. */
-function Remarks({ run, joint }: { run: Run; joint: Joint }) {
+function Remarks({ run, joint, onCatchUp }: { run: Run; joint: Joint; onCatchUp: (bolt: string) => void }) {
     const { last } = run
     const said: Record<string, string> = {
         under: 'short of its figure: pull it again',
@@ -313,6 +315,13 @@ function Remarks({ run, joint }: { run: Run; joint: Joint }) {
                         <li key={owed.bolt}>
                             <b>{owed.bolt}</b> owed its torque: {owed.reason}
                             {owed.release && `, until ${owed.release}`}
+                            <button
+                                type="button"
+                                className="ml-3 min-h-11 font-bold underline decoration-1 underline-offset-3"
+                                onClick={() => onCatchUp(owed.bolt)}
+                            >
+                                pull {owed.bolt} now
+                            </button>
                         </li>
                     ))}
                     {run.remarks.map((remark) => (
