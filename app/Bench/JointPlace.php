@@ -21,9 +21,12 @@ use Moltrek\Core\Torquing\Programme;
 final readonly class JointPlace
 {
     /** Room round a bore before the tunnel begins, and how wide that is, in mm. */
-    private const WALL = 5.0;
+    private const WALL = 3.0;
 
     private const TUNNEL = 11.0;
+
+    /** Half of what a fastener takes up on the map. */
+    private const SIGN = 8.0;
 
     public static function of(EngineSheet $sheet, Slab $slab, ?Programme $programme): TorquePlaceShape
     {
@@ -36,7 +39,7 @@ final readonly class JointPlace
         $isOverBores = in_array($slab->kind, [SlabKind::Head, SlabKind::Barrel], true) && array_filter($bolts, static fn (Fastener $bolt): bool => $bolt->slab === $slab->id) !== [];
         $bores = $isOverBores ? self::bores($sheet, $slab, $groups[0] ?? []) : [];
 
-        return new TorquePlaceShape($bores, $bores === [] ? null : self::tunnel($sheet, $bores), $slab->kind === SlabKind::Head);
+        return new TorquePlaceShape($bores, $bores === [] ? null : self::tunnel($sheet, $bores, $bolts), $slab->kind === SlabKind::Head);
     }
 
     /**
@@ -56,15 +59,22 @@ final readonly class JointPlace
         ), array_keys($cylinders), $cylinders);
     }
 
-    /** @param  non-empty-list<TorqueBoreShape>  $bores */
-    private static function tunnel(EngineSheet $sheet, array $bores): ?TorqueSlotShape
+    /**
+     * @param  non-empty-list<TorqueBoreShape>  $bores
+     * @param  list<Fastener>  $bolts  none of which is drawn in the tunnel
+     */
+    private static function tunnel(EngineSheet $sheet, array $bores, array $bolts): ?TorqueSlotShape
     {
         if ($sheet->valveTrain->drive !== CamDrive::Chain || ! $sheet->valveTrain->hasCamInHead()) {
             return null;
         }
         $last = $bores[count($bores) - 1];
+        [$left, $half] = [$last->x + $last->bore / 2 + self::WALL, $last->bore * 0.32];
+        $beside = array_filter($bolts, static fn (Fastener $bolt): bool => self::millimetres($bolt->x->nanometres) > $left
+            && abs(self::millimetres($bolt->y->nanometres) - $last->y) < $half);
+        $room = min([self::TUNNEL, ...array_map(static fn (Fastener $bolt): float => self::millimetres($bolt->x->nanometres) - $left - self::SIGN, $beside)]);
 
-        return new TorqueSlotShape($last->x + $last->bore / 2 + self::WALL, $last->y - $last->bore * 0.32, self::TUNNEL, $last->bore * 0.64);
+        return $room < 2 ? null : new TorqueSlotShape($left, $last->y - $half, $room, 2 * $half);
     }
 
     /**

@@ -76,7 +76,8 @@ enum NeighbouringWork: string
         if ($asks !== null) {
             $needs = [$write('hold', StepKind::Hold, $asks, $needs, [])];
         }
-        $write('on', StepKind::Fit, $on, $needs, $last);
+        // a joint of its own is pulled bolt by bolt
+        $write('on', $this === self::CaseJoint ? StepKind::Torque : StepKind::Fit, $on, $needs, $last);
 
         return $steps;
     }

@@ -62,7 +62,7 @@ interface Box {
 }
 
 function Ground({ box, size, place }: { box: Box; size: number; place: Schemas['TorquePlace'] }) {
-    const edge = size * 0.9
+    const edge = Math.max(size * 0.9, 12)
     const { chain } = place
     return (
         <g stroke="currentColor">
@@ -124,18 +124,20 @@ function Ground({ box, size, place }: { box: Box; size: number; place: Schemas['
                         fill="var(--metal-shade)"
                         strokeWidth={0.7}
                     />
-                    <text
-                        x={chain.x + chain.width / 2}
-                        y={-(chain.y + chain.height / 2)}
-                        transform={`rotate(90 ${chain.x + chain.width / 2} ${-(chain.y + chain.height / 2)})`}
-                        textAnchor="middle"
-                        dominantBaseline="central"
-                        fontSize={7}
-                        stroke="none"
-                        className="fill-quiet"
-                    >
-                        chain
-                    </text>
+                    {chain.width >= 9 && (
+                        <text
+                            x={chain.x + chain.width / 2}
+                            y={-(chain.y + chain.height / 2)}
+                            transform={`rotate(90 ${chain.x + chain.width / 2} ${-(chain.y + chain.height / 2)})`}
+                            textAnchor="middle"
+                            dominantBaseline="central"
+                            fontSize={7}
+                            stroke="none"
+                            className="fill-quiet"
+                        >
+                            chain
+                        </text>
+                    )}
                 </g>
             )}
             {place.bores[0]?.hasValves && place.isHead && (

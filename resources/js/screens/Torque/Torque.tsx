@@ -123,7 +123,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                 <div className="flex items-start justify-between gap-3">
                     <div className="min-w-0">
                         <h1 className="text-2xl leading-tight font-bold">
-                            {joint.name}
+                            {(run && pass?.name) || joint.name}
                             {run && !run.isComplete && `, stage ${stage} of ${joint.passes.length}`}
                         </h1>
                         <p className="text-quiet">
