@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { fireEvent, screen, within } from '@testing-library/react'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { Job } from '../app/api'
-import type { Waiting } from '../app/outbox'
+import { outbox, type Waiting } from '../app/outbox'
 import {
     fastenersCsv,
     figureOf,
@@ -255,6 +255,38 @@ describe('the torque map', () => {
         expect(entered[0]?.payload).toEqual({ run: 'run-1', stage: 1, reason: 'to be sure after a pause' })
         fireEvent.click(within(pause).getByRole('button', { name: 'Go on at a' }))
         expect(screen.queryByRole('region', { name: 'After a pause' })).toBeNull()
+    })
+
+    it('says that it was begun here and is not in the log yet, and shows what was refused', async () => {
+        const begun = {
+            id: '1',
+            job: 214,
+            kind: 'run_started',
+            payload: { step: 'pull.head' },
+            refusal: null,
+            label: '',
+        }
+        const refusal = {
+            field: 'payload.bolt',
+            message: 'This is not what is needed here.',
+            read: 'z',
+            allowed: 'a, b, c',
+        }
+        const refused = {
+            id: '2',
+            job: 214,
+            kind: 'bolt_pulled',
+            payload: { run: 'run-0', stage: 1, bolt: 'z' },
+            label: 'Head bolts, stage 1: z',
+            happenedAt: '2026-11-24T09:00:00.000Z',
+            refusal,
+        }
+        const kept = [begun, refused] as unknown as Waiting[]
+        vi.spyOn(outbox, 'snapshot').mockReturnValue(kept)
+        shown(aJoint())
+        expect(await screen.findByText(/Begun here, not yet in the log/)).toBeTruthy()
+        expect(screen.queryByRole('button', { name: /^Begin/ })).toBeNull()
+        expect(screen.getByRole('alert').textContent).toContain('Refused: This is not what is needed here.')
     })
 
     it('says why a joint cannot be pulled yet', async () => {

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Job, Payloads } from '../../app/api'
 import { useDraft } from '../../app/drafts'
-import { outbox } from '../../app/outbox'
+import { outbox, type Waiting } from '../../app/outbox'
 import { type Quantity, useCalculation } from '../../app/useCalculation'
 import { Choice } from '../../parts/Choice'
 import { Figure } from '../../parts/Figure'
@@ -10,9 +10,22 @@ import type { Joint } from './run'
 type Programme = Payloads['run_started']['programme']
 
 /** A joint that is not being pulled: why not yet, the button that begins it, or the question for what its sheet does not state. */
-export function Begin({ job, joint }: { job: Job; joint: Joint }) {
+export function Begin({ job, joint, waiting }: { job: Job; joint: Joint; waiting: Waiting[] }) {
     const begin = (programme: Programme) =>
         void outbox.add(job.number, 'run_started', { step: joint.step, programme }, `Pulling begins: ${joint.name}`)
+    const isBegun = waiting.some(
+        (entry) =>
+            entry.kind === 'run_started' &&
+            entry.refusal === null &&
+            (entry.payload as { step: string }).step === joint.step,
+    )
+    if (isBegun) {
+        return (
+            <p role="status" className="border-2 border-base-content px-3 py-2 text-lg font-bold">
+                Begun here, not yet in the log: the first bolt is lit as soon as the shop’s server has it.
+            </p>
+        )
+    }
     const void_ = joint.run?.voidBecause
     return (
         <>

@@ -8,6 +8,7 @@ import { useKeys } from '../../app/useKeys'
 import { useWaiting } from '../../app/useOutbox'
 import { JointMap } from '../../drawings/JointMap'
 import { CLICK, sound, WRONG } from '../../parts/sound'
+import { WaitingLine } from '../../parts/WaitingLine'
 import { Begin } from './Begin'
 import { ByDevice } from './ByDevice'
 import { type Felt, standIn } from './device'
@@ -157,7 +158,12 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                     {due && `Next ${due.bolt}, stage ${due.stage} of ${joint.passes.length}`}
                     {run?.isComplete && 'Complete'}
                 </p>
-                {!run && <Begin job={job} joint={joint} />}
+                {!run && <Begin job={job} joint={joint} waiting={waiting} />}
+                {waiting
+                    .filter((entry) => entry.refusal !== null)
+                    .map((entry) => (
+                        <WaitingLine key={entry.id} entry={entry} zone={job.zone} />
+                    ))}
                 {run && <Remarks run={run} joint={joint} onCatchUp={setCaught} />}
                 {run?.over && <Over job={job} joint={joint} run={run} />}
                 {asksPause && standing && (
