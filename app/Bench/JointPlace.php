@@ -36,7 +36,7 @@ final readonly class JointPlace
             $groups[$bolt->group][] = $bolt;
         }
         usort($groups, static fn (array $one, array $other): int => count($other) <=> count($one));
-        $isOverBores = in_array($slab->kind, [SlabKind::Head, SlabKind::Barrel], true) && array_filter($bolts, static fn (Fastener $bolt): bool => $bolt->slab === $slab->id) !== [];
+        $isOverBores = in_array($slab->kind, [SlabKind::Head, SlabKind::Barrel], true) && array_filter($bolts, static fn (Fastener $bolt): bool => $bolt->step === Fastener::pullOf($slab->id)) !== [];
         $bores = $isOverBores ? self::bores($sheet, $slab, $groups[0] ?? []) : [];
 
         return new TorquePlaceShape($bores, $bores === [] ? null : self::tunnel($sheet, $bores, $bolts), $slab->kind === SlabKind::Head);
