@@ -78,6 +78,12 @@ export function withProgramme(sheet: SheetText, programme: ProgrammeText): Sheet
     }
 }
 
+/** The sheet with these fasteners in the place of those of the same ids. */
+export const withFasteners = (sheet: SheetText, bolts: FastenerText[]): SheetText => ({
+    ...sheet,
+    fasteners: (sheet.fasteners ?? []).map((bolt) => bolts.find((each) => each.id === bolt.id) ?? bolt),
+})
+
 /** A group with its bolts elsewhere, and its first stage in this order; later stages go the same way. */
 export function withPattern(
     sheet: SheetText,

@@ -12,9 +12,11 @@ import {
     orderOf,
     programmesCsv,
     type SheetText,
+    withFasteners,
     withPattern,
 } from '../app/sheetTorque'
 import { aJob, answers, entered, show } from '../testing/bench'
+import { commonOf, withCommon } from './SpecBook/FastenerFields'
 import { ahead, type Joint, marksOf, type Run } from './Torque/run'
 import { Torque } from './Torque/Torque'
 
@@ -358,6 +360,22 @@ describe('the torque of a sheet', () => {
         const again = fromCsv(fromCsv({}, fastenersCsv(sheet)), programmesCsv(sheet))
         expect(again.fasteners).toEqual(sheet.fasteners)
         expect(again.programmes).toEqual(sheet.programmes)
+    })
+
+    it('changes of a group’s fasteners what was typed for all, and leaves each its own', () => {
+        const bolts = (sheetOf('harbick-421').fasteners ?? []).filter(({ id }) => id.startsWith('h'))
+        const common = commonOf(bolts)
+        expect(common).toMatchObject({ thread: '', class: '', hand: 'right', reached: '' })
+        expect(withCommon(bolts, common, common)).toEqual(bolts)
+        const typed = withCommon(bolts, common, { ...common, hand: 'left', thread_is: 'threadlocker' })
+        expect(typed.every((bolt) => bolt.hand === 'left' && bolt.thread_is === 'threadlocker')).toBe(true)
+        expect(typed.map(({ thread }) => thread)).toEqual(bolts.map(({ thread }) => thread))
+        const right = withCommon(typed, commonOf(typed), { ...commonOf(typed), hand: 'right', thread_is: '' })
+        expect(right[0]).not.toHaveProperty('hand')
+        expect(right[0]).not.toHaveProperty('thread_is')
+        expect(withFasteners(sheetOf('harbick-421'), typed).fasteners?.filter(({ hand }) => hand === 'left')).toEqual(
+            typed,
+        )
     })
 
     it('says which line of a table it cannot read', () => {

@@ -1,5 +1,14 @@
 import { type FormEvent, useState } from 'react'
-import { figureOf, type GroupText, orderOf, type ProgrammeText, printed, type StageText } from '../../app/sheetTorque'
+import {
+    type FastenerText,
+    figureOf,
+    type GroupText,
+    orderOf,
+    type ProgrammeText,
+    printed,
+    type StageText,
+} from '../../app/sheetTorque'
+import { commonOf, FastenerFields, withCommon } from './FastenerFields'
 
 const KINDS: [string, string][] = [
     ['torque', 'to a torque'],
@@ -40,7 +49,7 @@ export function ProgrammeForm({
     onKeep,
 }: {
     group: GroupText
-    onKeep: (programme: ProgrammeText) => Promise<void>
+    onKeep: (programme: ProgrammeText, bolts: FastenerText[]) => Promise<void>
 }) {
     const stated = group.programme
     const [rows, setRows] = useState<Row[]>(
@@ -48,18 +57,21 @@ export function ProgrammeForm({
     )
     const [name, setName] = useState(stated?.name ?? '')
     const [source, setSource] = useState(stated?.source ?? '')
+    const before = commonOf(group.bolts)
+    const [common, setCommon] = useState(before)
     const [over, setOver] = useState(stated?.over ?? 'slacken and restart the stage')
     const change = (at: number, part: Partial<Row>) =>
         setRows(rows.map((row, index) => (index === at ? { ...row, ...part } : row)))
     const submit = (event: FormEvent) => {
         event.preventDefault()
-        void onKeep({
+        const programme = {
             group: group.group,
             ...(name.trim() === '' ? {} : { name: name.trim() }),
             stages: rows.map((row, index) => stageOf(row, stated?.stages?.[index])),
             source: source.trim(),
             over,
-        })
+        }
+        void onKeep(programme, withCommon(group.bolts, before, common))
     }
     const field = 'h-11 rounded-field border border-line bg-base-100 px-2'
     return (
@@ -89,6 +101,7 @@ export function ProgrammeForm({
                     <option>replace the fastener</option>
                 </select>
             </div>
+            <FastenerFields common={common} onChange={(part) => setCommon({ ...common, ...part })} />
             {rows.map((row, index) => (
                 // biome-ignore lint/suspicious/noArrayIndexKey: stages have no other name
                 <div key={index} className="flex flex-wrap items-center gap-2">

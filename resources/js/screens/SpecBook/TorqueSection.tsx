@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../app/api'
 import {
+    type FastenerText,
     fastenersCsv,
     finalOf,
     fromCsv,
@@ -10,6 +11,7 @@ import {
     printed,
     programmesCsv,
     type SheetText,
+    withFasteners,
     withProgramme,
 } from '../../app/sheetTorque'
 import { useCalculation } from '../../app/useCalculation'
@@ -77,7 +79,9 @@ export function TorqueSection({ sheet }: { sheet: Schemas['Sheet'] }) {
                     slug={sheet.slug}
                     group={group}
                     mirrored={groups.find((each) => each.group === group.programme?.mirrors) ?? null}
-                    onKeep={async (programme) => (await store(withProgramme(document, programme))) !== null}
+                    onKeep={async (programme, bolts) =>
+                        (await store(withFasteners(withProgramme(document, programme), bolts))) !== null
+                    }
                 />
             ))}
         </section>
@@ -93,7 +97,7 @@ function Group({
     slug: string
     group: GroupText
     mirrored: GroupText | null
-    onKeep: (programme: NonNullable<GroupText['programme']>) => Promise<boolean>
+    onKeep: (programme: NonNullable<GroupText['programme']>, bolts: FastenerText[]) => Promise<boolean>
 }) {
     const [editing, setEditing] = useState(false)
     const { programme, bolts } = group
@@ -118,8 +122,8 @@ function Group({
             {editing ? (
                 <ProgrammeForm
                     group={group}
-                    onKeep={async (changed) => {
-                        if (await onKeep(changed)) {
+                    onKeep={async (changed, bolts) => {
+                        if (await onKeep(changed, bolts)) {
                             setEditing(false)
                         }
                     }}
