@@ -4,8 +4,6 @@ namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Quantity\Length;
-use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Timing\CrankGeometry;
 use Moltrek\Core\Timing\PistonHeights as Heights;
 
@@ -31,16 +29,14 @@ final class PistonHeights implements Calculation
         $in = Fields::of($document, 'stroke', 'rod', 'phases', 'crank');
         $stroke = $in->size('stroke');
         $rod = $in->size('rod');
-        if ($rod->nanometres * 2 <= $stroke->nanometres) {
-            throw $in->placed(OutOfDomain::because('rod', 'A rod is longer than half its stroke.', $in->text('rod'), 'more than '.Length::ofNanometres($stroke->nanometres / 2)->written()));
-        }
+        $geometry = $in->placing(static fn (): CrankGeometry => CrankGeometry::of($stroke, $rod));
         $named = $in->required('phases', 'the phase of each cylinder')->named('phases');
         $phases = [];
         foreach ($named->keys() as $cylinder) {
             $phases[$cylinder] = $named->angle($cylinder);
         }
         $crank = $in->angle('crank');
-        $heights = new Heights(new CrankGeometry($stroke->quantity()['value'] / 2, $rod->quantity()['value']), $phases);
+        $heights = new Heights($geometry, $phases);
         $millimetres = static fn (float $below): array => ['value' => $below, 'unit' => 'mm'];
 
         return [

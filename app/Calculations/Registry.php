@@ -28,6 +28,12 @@ final class Registry
         TorqueStages::class,
         TorqueSanity::class,
         ClampLoad::class,
+        Deck::class,
+        Squish::class,
+        Compression::class,
+        FitByThickness::class,
+        SquishVelocity::class,
+        PortTiming::class,
     ];
 
     /** @return array<string, Calculation> */

@@ -3,12 +3,12 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Torquing\Adapter;
-use Moltrek\Core\Torquing\Aim;
 use Moltrek\Core\Torquing\Bolt;
 use Moltrek\Core\Torquing\Joint;
 use Moltrek\Core\Torquing\Target;

@@ -12,8 +12,8 @@ arch('no debugging is left behind')->expect(['dd', 'dump', 'var_dump', 'ray'])->
 
 /** The folders of the core from the ground up: each may use those before it, and none that comes after. */
 const GROUND_UP = [
-    'Refusal', 'Quantity', 'Document', 'Judgement', 'Sheet', 'Measuring',
-    'Fitting', 'Chamber', 'Torquing', 'Timing', 'ValveGear', 'Planning', 'Scheduling', 'Practice', 'Log',
+    'Refusal', 'Quantity', 'Document', 'Judgement', 'Sheet', 'Measuring', 'Timing', 'Chamber',
+    'Fitting', 'Torquing', 'ValveGear', 'Planning', 'Scheduling', 'Practice', 'Log',
 ];
 
 /** @return array<string, string> source by path below core/src */

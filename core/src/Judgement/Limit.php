@@ -220,6 +220,17 @@ final readonly class Limit
         return $rooms === [] ? null : min($rooms);
     }
 
+    /** The one side that room is counted to; null where both ends count, or none. */
+    public function sideOfMargin(): ?Side
+    {
+        [$min, $max] = $this->hasRange() ? [$this->min, $this->max] : [$this->serviceMin, $this->serviceMax];
+
+        return match (true) {
+            ($min === null) === ($max === null) => null,
+            default => $max === null ? Side::Low : Side::High,
+        };
+    }
+
     /** @return array<string, mixed> the ends as quantities with their sources */
     public function toArray(): array
     {

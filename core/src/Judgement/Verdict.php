@@ -102,6 +102,12 @@ final readonly class Verdict
         return $this->saying($this->reason.' '.$sentence, $this->action);
     }
 
+    /** The verdict where nobody can say how much room is left. */
+    public function withoutMargin(): self
+    {
+        return new self($this->state, $this->side, $this->span, null, $this->limit, $this->reason, $this->action, $this->words);
+    }
+
     private function saying(string $reason, ?string $action): self
     {
         return new self($this->state, $this->side, $this->span, $this->margin, $this->limit, $reason, $action, $this->words);

@@ -62,6 +62,18 @@ final class Wordings
         );
     }
 
+    public static function deck(): Wording
+    {
+        return self::of('the crown', 'too high', 'too deep',
+            'More thickness below the barrel, in paper or by a spacer.', 'Less thickness below the barrel.');
+    }
+
+    public static function squish(): Wording
+    {
+        return self::of('the squish clearance', 'too small', 'too large', 'More thickness above or below the barrel.',
+            'Less thickness above or below the barrel.');
+    }
+
     /**
      * How a quantity is spoken of on this engine, where that hangs on how it is built: what is done about it, mostly.
      * Source: shop practice.

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Torquing;
 
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Sheet\AfterOver;

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Torquing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;

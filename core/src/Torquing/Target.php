@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Torquing;
 
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Refusal\ContradictoryFields;
 
 /** What a bolt is to be drawn to, in N·m: one figure with a tolerance, or a range with the end or the middle that is aimed at. */
@@ -31,11 +32,7 @@ final readonly class Target
             throw ContradictoryFields::crossed('min', self::written($min), 'max', self::written($max));
         }
 
-        return new self(match ($aim) {
-            Aim::Low => $min,
-            Aim::Middle => ($min + $max) / 2,
-            Aim::High => $max,
-        }, $min, $max, $aim === Aim::Middle ? null : $aim);
+        return new self($aim->in($min, $max), $min, $max, $aim === Aim::Middle ? null : $aim);
     }
 
     public function holds(float $torque): bool

@@ -1,8 +1,8 @@
 <?php
 
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
-use Moltrek\Core\Torquing\Aim;
 use Moltrek\Core\Torquing\Pass;
 use Moltrek\Core\Torquing\Programme;
 

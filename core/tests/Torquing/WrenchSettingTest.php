@@ -1,12 +1,12 @@
 <?php
 
 use Eris\Generators;
+use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Tests\Property;
 use Moltrek\Core\Torquing\Adapter;
-use Moltrek\Core\Torquing\Aim;
 use Moltrek\Core\Torquing\Target;
 use Moltrek\Core\Torquing\Wrench;
 use Moltrek\Core\Torquing\WrenchChoice;
