@@ -17,6 +17,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\ThicknessController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TorqueController;
 use App\Http\Controllers\TrayController;
@@ -29,6 +30,7 @@ Route::pattern('slug', '[a-z0-9-]{1,60}');
 Route::pattern('slab', '[A-Za-z0-9._-]{1,60}');
 Route::pattern('step', '[A-Za-z0-9._-]{1,120}');
 Route::pattern('spot', '[A-Za-z0-9._-]{1,120}');
+Route::pattern('cylinder', '[A-Za-z0-9_-]{1,20}');
 Route::pattern('name', '[a-z0-9-]{1,60}');
 
 Route::get('/api/health', HealthController::class)->withoutMiddleware('web');
@@ -47,6 +49,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('jobs/{job:number}/own-steps', [OwnStepController::class, 'keep'])->can(Right::KeepSheet->value);
     Route::post('jobs/{job:number}/entries', EntryController::class);
     Route::post('jobs/{job:number}/preview', PreviewController::class);
+    Route::post('jobs/{job:number}/thickness/{cylinder}', ThicknessController::class);
     Route::get('jobs/{job:number}/record', [RecordController::class, 'show']);
     Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json']);
     Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv']);

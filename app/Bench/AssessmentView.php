@@ -61,7 +61,7 @@ final class AssessmentView
         );
     }
 
-    private static function ruler(?Ruler $ruler, Dimension $dimension): ?RulerShape
+    public static function ruler(?Ruler $ruler, Dimension $dimension): ?RulerShape
     {
         $at = $dimension->canonicalValue(...);
 
@@ -70,7 +70,7 @@ final class AssessmentView
             array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone']->value, $zone['side']?->value), $ruler->zones),
             array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
             array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
-                $at($interval->low), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
+                $at(max($interval->low, $ruler->from)), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
             ), $ruler->intervals),
         );
     }

@@ -26,13 +26,16 @@ use Moltrek\Core\Log\Planning\LedgerItem;
 use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Log\Planning\StepSetAside;
+use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
+use Moltrek\Core\Planning\Decision;
 use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\School;
 use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** The order of work as the screens take it. */
 final readonly class PlanView
@@ -101,6 +104,7 @@ final readonly class PlanView
             $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id), $work->aloneBy($step->id)?->by,
             $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
             in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
+            $this->crownOf($step), $this->forNow($step),
         );
     }
 
@@ -109,6 +113,26 @@ final readonly class PlanView
     {
         return $step->place->cylinder
             ?? array_values(array_filter($step->place->places, fn (string $place): bool => $this->state->sheet->cylinder($place) !== null))[0] ?? null;
+    }
+
+    /** The head that goes on for now, without its new joint, to read what lies under it. */
+    private function forNow(Step $step): ?string
+    {
+        $under = array_filter($this->state->work->spotsOf($step), static fn (Spot $spot): bool => $spot->form() === EntryForm::UnderHead);
+
+        return $under === [] ? null : $this->state->sheet->stack->slab(SlabKind::Head, $step->place->cylinder)?->id;
+    }
+
+    /** The cylinder whose stack of thicknesses a step is about: it reads over the crown, or decides what lies there. */
+    private function crownOf(Step $step): ?string
+    {
+        foreach ($this->state->work->spotsOf($step) as $spot) {
+            if ($spot->form()->isOfCrown()) {
+                return $spot->at->cylinder?->id;
+            }
+        }
+
+        return $step->effect->decides === Decision::Thickness ? $this->state->sheet->stack->named($step->place->slab)->cylinders[0] ?? null : null;
     }
 
     /** @return list<AskShape> */

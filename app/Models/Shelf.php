@@ -26,6 +26,19 @@ final class Shelf
         return self::fitting($part, $engine)->where('count', '>', 0)->exists();
     }
 
+    /** @return array<string, int> how many of each part lie there for an engine, or for any */
+    public static function counts(string $engine): array
+    {
+        $counts = [];
+        foreach (self::all() as $lies) {
+            if (in_array($lies['fits'], [$engine, ''], true)) {
+                $counts[$lies['part']] = ($counts[$lies['part']] ?? 0) + $lies['count'];
+            }
+        }
+
+        return $counts;
+    }
+
     /** One of them taken away for an engine; false where none fits. */
     public static function take(string $part, string $engine): bool
     {

@@ -166,6 +166,7 @@ function plausibleReading(Spot $spot): mixed
         'yes or no' => ['answer' => $spot->measurable->taken->good],
         default => match ($spot->measurable->dimension()->value) {
             'pressure' => '900 kPa',
+            'volume' => '24.0 cc',
             default => '0.05 mm',
         },
     };

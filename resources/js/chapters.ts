@@ -117,6 +117,14 @@ const chapters: Chapter[] = [
         ],
     },
     {
+        name: 'chamber',
+        links: (job) => {
+            const [first] = job.engine.drawing.cylinders
+            return first ? [{ to: `thickness/${first.id}`, text: 'Thickness, ratio, ports' }] : []
+        },
+        happenings: [],
+    },
+    {
         name: 'closing',
         links: () => [],
         happenings: [

@@ -5,7 +5,7 @@ use Illuminate\Support\Facades\Route as Routes;
 /** @return list<array{string, string}> every method and address of the interface, places filled in with what exists */
 function everyRoute(): array
 {
-    $filled = ['{job}' => '214', '{step}' => 'pull.head', '{slab}' => 'head', '{spot}' => 'piston.1', '{name}' => 'convert', '{slug}' => 'ulvane-139r', '{id}' => 'm2'];
+    $filled = ['{job}' => '214', '{step}' => 'pull.head', '{slab}' => 'head', '{cylinder}' => '1', '{spot}' => 'piston.1', '{name}' => 'convert', '{slug}' => 'ulvane-139r', '{id}' => 'm2'];
     $open = ['api/health', 'api/session'];
     $routes = [];
     foreach (Routes::getRoutes()->getRoutes() as $route) {

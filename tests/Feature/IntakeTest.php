@@ -10,14 +10,14 @@ function slipOf(array $more = []): array
 
 it('takes a machine in under the next number, with the first entry of its log', function () {
     $job = $this->actingAs($this->person('isla'))->postJson('/api/jobs', slipOf(['promised' => '2026-12-04']))->assertCreated()->json();
-    expect($job['number'])->toBe(230)
+    expect($job['number'])->toBe(232)
         ->and($job['closing'])->toMatchArray(['owner' => 'Ferry slip', 'complaint' => 'Smokes from one side.'])
         ->and($job['closing']['promise']['day'])->toBe('2026-12-04')
         ->and($job['planning']['next']['kind'])->toBe('spot')
         ->and($job['log']['slip'][0]['text'])->toBe('Job opened, engine whole: Smokes from one side.')
         ->and($job['log']['slip'][0]['by'])->toBe('IC');
-    expect(collect($this->getJson('/api/floor')->json('jobs'))->pluck('number'))->toContain(230);
-    $this->postJson('/api/jobs', slipOf())->assertJsonPath('number', 231);
+    expect(collect($this->getJson('/api/floor')->json('jobs'))->pluck('number'))->toContain(232);
+    $this->postJson('/api/jobs', slipOf())->assertJsonPath('number', 233);
 });
 
 it('takes one in whose top end is apart, and asks nothing that can no longer be read', function () {

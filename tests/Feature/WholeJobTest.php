@@ -8,7 +8,7 @@ const SOUND = [
     'skarn-594' => [
         'cranking_compression' => '900 kPa', 'leak_down' => '100 kPa', 'piston' => '72.400 mm', 'bore' => '72.500 mm',
         'ring_gap' => ['0.40 mm', '0.45 mm'], 'ring_side_clearance' => ['0.05 mm', '0.06 mm'], 'rod_side_clearance' => ['0.50 mm', '0.55 mm'],
-        'crank_runout' => '0.02 mm', 'squish' => '1.30 mm', 'head_flatness' => ['0.02 mm', '0.03 mm'],
+        'crank_runout' => '0.02 mm', 'deck' => '0.35 mm', 'squish' => '1.30 mm', 'head_flatness' => ['0.02 mm', '0.03 mm'],
     ],
     'harbick-421' => [
         'cranking_compression' => '700 kPa', 'leak_down' => '100 kPa', 'piston' => '85.953 mm', 'bore' => '86.000 mm',

@@ -9,7 +9,9 @@ use App\Models\Sheet;
 use Database\Seeders\DemoSignIns;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
+use Moltrek\Core\Fitting\ByThickness;
 use Moltrek\Core\Fitting\Pairing;
+use Moltrek\Core\Fitting\Piece;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
@@ -47,6 +49,7 @@ final class Bench extends Command
         $this->interface(is_string($address) ? $address : '');
         $this->calculations();
         $this->pairing();
+        $this->thickness();
         $this->pattern();
         $this->script();
         $this->line('| what | measured | wanted |');
@@ -188,6 +191,8 @@ final class Bench extends Command
         $time = $this->percentile($client, 'api/jobs/1010/preview', ['spot' => 'piston.1', 'reading' => '54.951 mm']);
         $this->import($client);
         $this->push($client);
+        $tried = $this->percentile($client, 'api/jobs/230/thickness/1', ['joints' => [['slab' => 'base-gasket', 'pieces' => [['name' => 'paper', 'thickness' => '0.30 mm']]]]]);
+        $this->rows[] = ['a gasket tried in a stack of thicknesses, 95th percentile', sprintf('%.1f ms, %.1f × bare', $tried, $tried / $bare), 'under 150 ms on screen'];
         $this->rows[] = ['verdict while typing, 95th percentile', sprintf('%.1f ms, %.1f × bare', $time, $time / $bare), 'under 150 ms on screen'];
     }
 
@@ -219,6 +224,16 @@ final class Bench extends Command
         [$bores, $pistons] = [$sizes(66_200_000, 14), $sizes(66_160_000, 12)];
         $this->row('pair-pistons, 12 × 12, median', $this->median(9, static function () use ($bores, $pistons): void {
             Pairing::best($bores, $pistons, Length::of('0.030 mm'), Length::of('0.050 mm'));
+        }), 'under 500 ms');
+    }
+
+    /** Sixty sizes, up to three of them together, none of them on the aim: every way has to be looked at. */
+    private function thickness(): void
+    {
+        $shelf = array_map(static fn (int $at): Piece => new Piece((string) $at, Length::ofNanometres(50_000 + $at * 13_000), 3), range(1, 60));
+        $fit = new ByThickness([Length::of('1.58 mm'), Length::of('1.60 mm')], Length::of('0.50 mm'), 1, Length::of('1.00 mm'), Length::of('1.40 mm'));
+        $this->row('fit by thickness, 60 sizes, up to three together, median', $this->median(9, static function () use ($fit, $shelf): void {
+            $fit->among($shelf, 1, 3);
         }), 'under 500 ms');
     }
 

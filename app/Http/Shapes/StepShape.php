@@ -85,6 +85,10 @@ final readonly class StepShape
         public ?string $aside,
         #[OA\Property(description: 'whether somebody added it on this job')]
         public bool $isOwn,
+        #[OA\Property(description: 'the cylinder whose stack of thicknesses it is about')]
+        public ?string $crown,
+        #[OA\Property(description: 'the head that is put on for now to do it')]
+        public ?string $forNow,
     ) {
     }
 }

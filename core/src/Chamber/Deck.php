@@ -10,6 +10,7 @@ use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\CrownPoint;
 use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -54,6 +55,23 @@ final readonly class Deck
         });
 
         return count($open) === count($intervals);
+    }
+
+    /** The ends of what the crown may stand at: "0.27 to 0.31", "proud to 0.31". */
+    public function inShort(): string
+    {
+        $lows = array_map(static fn (Interval $one): int|float => $one->isOpenBelow() ? -INF : $one->lowFigure(), $this->intervals);
+        $highs = array_map(static fn (Interval $one): int|float => $one->isOpenAbove() ? INF : $one->highFigure(), $this->intervals);
+        [$least, $most] = [min($lows), max($highs)];
+        $figure = static fn (int|float $at): string => (new Figure(Dimension::Length, $at))->shown();
+
+        return match (true) {
+            $least === -INF && $most <= 0 => 'proud',
+            $least === -INF => 'proud to '.($most === INF ? 'more' : $figure($most)),
+            $most === INF => $figure($least).' or more',
+            $least == $most => $figure($least),
+            default => $figure($least).' to '.$figure($most),
+        };
     }
 
     /** @return array<string, mixed> */

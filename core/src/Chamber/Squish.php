@@ -9,6 +9,7 @@ use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\CrownPoint;
 use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 
 /**
@@ -40,6 +41,29 @@ final readonly class Squish
             $thinnest, $points[(int) array_search(min($lows), $lows, true)]->at, Crown::mean($points), Crown::spread($points),
             Verdict::of($limit, $wording ?? Wordings::squish(), $thinnest),
         );
+    }
+
+    /** The thinnest point: "1.180 rear", "1.500 or more". */
+    public function inShort(): string
+    {
+        $figure = static fn (int|float $at): string => (new Figure(Dimension::Length, $at))->shown();
+        [$low, $high] = [$this->thinnest->lowFigure(), $this->thinnest->highFigure()];
+
+        return match (true) {
+            $this->thinnest->high === null => $figure($low).' or more',
+            $low == $high => $figure($low),
+            default => $figure($low).' to '.$figure($high),
+        }.', '.$this->at;
+    }
+
+    /** What all points say together, in a sentence: a mean over one that was not crushed would lie. */
+    public function remark(): string
+    {
+        return match (true) {
+            $this->mean === null => 'No mean: not every point was read as a figure.',
+            $this->spread === null => 'One point alone: the piston rocks, read the other side too.',
+            default => sprintf('Mean %s, spread %s.', $this->mean->written(), $this->spread->written()),
+        };
     }
 
     /** @return array<string, mixed> */

@@ -2,6 +2,8 @@
 
 namespace Moltrek\Core\Fitting;
 
+use Moltrek\Core\Chamber\Deck;
+use Moltrek\Core\Chamber\Squish;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
@@ -12,6 +14,8 @@ use Moltrek\Core\Measuring\BoreShape;
 use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Form\Answer;
+use Moltrek\Core\Measuring\Form\Burette;
+use Moltrek\Core\Measuring\Form\CrownPoints;
 use Moltrek\Core\Measuring\Form\HoleAndShaft;
 use Moltrek\Core\Measuring\Form\Leaves;
 use Moltrek\Core\Measuring\Reading;
@@ -170,6 +174,8 @@ final class Assessor
                 Verdict::answered(Wordings::on($this->sheet, $spot->measurable), $said->good), $reading->text),
             $said instanceof HoleAndShaft => $this->fit($subject, $reading, $said),
             $said instanceof Leaves => $this->bracketed($subject, $reading, $said),
+            $said instanceof CrownPoints => $this->overCrown($subject, $reading, $said),
+            $said instanceof Burette => $this->byBurette($subject, $reading, $said),
             default => $this->figure($subject, $reading),
         };
     }
@@ -185,6 +191,33 @@ final class Assessor
                 $reading->text,
                 intervals: [$interval],
             ))->with($reading->lacksTool());
+    }
+
+    private function overCrown(Subject $subject, Reading $reading, CrownPoints $said): Assessment
+    {
+        $doubt = self::coarsest($reading->tool);
+        $wording = Wordings::on($this->sheet, $subject->quantity);
+        $isDeck = $reading->spot->form() === EntryForm::OverCrown;
+        $judged = $isDeck ? Deck::of($said->points, $doubt, $subject->source->limit, $wording)
+            : Squish::of($said->points, $doubt, $subject->source->limit, $wording);
+        $remarks = array_filter([$judged instanceof Squish ? $judged->remark() : null, $reading->held?->remark()]);
+        $verdict = array_reduce(
+            $remarks,
+            static fn (Verdict $said, string $remark): Verdict => $said->remarking($remark),
+            $judged->verdict,
+        );
+
+        return (new Assessment($subject, $verdict, $judged->inShort(), $doubt->isPositive() ? $doubt : null,
+            $judged instanceof Deck ? $judged->intervals : [$judged->thinnest]))->with($reading->lacksTool());
+    }
+
+    private function byBurette(Subject $subject, Reading $reading, Burette $said): Assessment
+    {
+        $interval = $said->interval($reading->tool?->doubtIn(Dimension::Volume) ?? 0);
+        $verdict = Verdict::of($subject->source->limit, Wordings::on($this->sheet, $subject->quantity), $interval);
+
+        return (new Assessment($subject, $verdict->remarking($said->remark()), $said->shown(), intervals: [$interval]))
+            ->with($reading->lacksTool());
     }
 
     private function bracketed(Subject $subject, Reading $reading, Leaves $said): Assessment

@@ -68,6 +68,13 @@ final readonly class Interval
         return min(array_map($end, $all));
     }
 
+    /** The same with something added to it all. */
+    public function shifted(int|float $by): self
+    {
+        return new self($this->low + $by, $this->high === null ? null : $this->high + $by, $this->highIncluded, $this->nominal + $by,
+            $this->lowFigure + $by, $this->highFigure + $by);
+    }
+
     public function isOpenBelow(): bool
     {
         return $this->low === -INF;

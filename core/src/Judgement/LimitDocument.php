@@ -23,9 +23,9 @@ final class LimitDocument
     }
 
     /** The limit that a document states among other keys, all of it from the one source. */
-    public static function stated(Fields $document, Dimension $dimension, string $source): Limit
+    public static function stated(Fields $document, Dimension $dimension, string $source, bool $signed = false): Limit
     {
-        return self::limit($document, $dimension, false)->from($source);
+        return self::limit($document, $dimension, $signed)->from($source);
     }
 
     private static function limit(Fields $limit, Dimension $dimension, bool $signed): Limit

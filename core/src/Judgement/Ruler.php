@@ -34,7 +34,8 @@ final readonly class Ruler
         }
         $points = array_column($marks, 'at');
         foreach ($intervals as $interval) {
-            array_push($points, $interval->low, $interval->high ?? $interval->low, $interval->nominal);
+            $low = $interval->isOpenBelow() ? $interval->lowFigure() : $interval->low;
+            array_push($points, $low, $interval->high ?? $low, $interval->nominal);
         }
         [$least, $most] = [min($points), max($points)];
         $span = $most - $least;

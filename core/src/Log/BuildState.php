@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log;
 
 use DateTimeImmutable;
+use Moltrek\Core\Log\Chamber\Thicknesses;
 use Moltrek\Core\Log\Closing\Closing;
 use Moltrek\Core\Log\Fitting\Decisions;
 use Moltrek\Core\Log\Fitting\Marks;
@@ -52,6 +53,8 @@ final readonly class BuildState
 
     public Runs $runs;
 
+    public Thicknesses $thicknesses;
+
     /**
      * @param  array<string, Spot>  $spots
      * @param  list<Entry>  $entries  in the order they happened
@@ -77,6 +80,7 @@ final readonly class BuildState
         $this->parts = $totals->parts;
         $this->closing = $totals->closing;
         $this->runs = $totals->runs;
+        $this->thicknesses = $totals->thicknesses;
         $this->verdicts = new Verdicts($sheet, $spots, $totals->readings, $totals->decisions);
         $this->work = new Work($totals, $spots, $this->verdicts, $now);
     }

@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Chamber\PiecesLaid;
+use Moltrek\Core\Log\Chamber\ThicknessDecided;
 use Moltrek\Core\Log\Closing\HandedOver;
 use Moltrek\Core\Log\Closing\OpenEnd;
 use Moltrek\Core\Log\Fitting\BoreDecided;
@@ -63,6 +65,7 @@ final class Kinds
         WorkSent::class, WorkBack::class,
         RunStarted::class, BoltPulled::class, BoltSkipped::class, BoltReplaced::class, StageRestarted::class, OverAccepted::class,
         RunAbandoned::class,
+        PiecesLaid::class, ThicknessDecided::class,
         OpenEnd::class, HandedOver::class,
     ];
 

@@ -2,11 +2,13 @@
 
 namespace Moltrek\Core\Log;
 
+use Moltrek\Core\Log\Chamber\Thicknesses;
 use Moltrek\Core\Log\Closing\Closing;
 use Moltrek\Core\Log\Fitting\Decisions;
 use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Measuring\Readings;
 use Moltrek\Core\Log\Parts\PartsBin;
+use Moltrek\Core\Log\Parts\SpentPart;
 use Moltrek\Core\Log\Planning\Brief;
 use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\Ledger;
@@ -50,11 +52,14 @@ final class Totals
 
     public readonly Runs $runs;
 
+    public readonly Thicknesses $thicknesses;
+
     /** @param  array<string, Spot>  $spots */
     public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
     {
         $this->readings = new Readings($sheet, $spots);
-        $this->decisions = new Decisions($sheet);
+        $this->thicknesses = new Thicknesses($sheet);
+        $this->decisions = new Decisions($sheet, $this->thicknesses);
         $this->marks = new Marks;
         $this->schools = new Schools($sheet);
         $this->brief = new Brief;
@@ -78,6 +83,7 @@ final class Totals
     {
         $this->progress->tick($step, $entry);
         $this->slabs->after($step);
+        $this->thicknesses->after($step);
         $this->parts->fit($this->decisions->partsOf($step));
         $this->waits->after($step->id, $this->sheet, $entry);
     }
@@ -93,6 +99,17 @@ final class Totals
         if ($step !== null && ! $run->isComplete() && ($wasComplete || $run->whyVoid() !== null)) {
             $this->progress->reopen($step, $run->whyVoid() ?? 'a fastener was replaced');
             $this->slabs->ease($step);
+        }
+    }
+
+    /** A slab that was on for now had crushed the new gaskets laid under it: they are spent although nothing was fitted for good. */
+    public function spendUnder(string $slab, Entry $entry): void
+    {
+        foreach ($this->sheet->stack->named($slab)->on ?? [] as $under) {
+            $laid = $this->sheet->stack->named($under)?->kind->isGasket() === true ? $this->thicknesses->at($under)->names() : [];
+            foreach ($laid as $part) {
+                $this->parts->spend(new SpentPart($part, 'crushed to read on', $slab, $entry));
+            }
         }
     }
 
@@ -114,6 +131,7 @@ final class Totals
         $this->parts->undo($undone, $this->progress->standing());
         $this->readings->undo($undone);
         $this->marks->undo($undone, $this->sheet);
+        $this->thicknesses->undo($undone);
         $this->waits->forget($this->progress->undo($undone));
         $this->slabs->undo($undone);
         foreach ($this->runs->undo($undone, $this->progress->plan()) as $void) {

@@ -11,7 +11,7 @@ final class Catalogue
     /** The groups in the order of the hands; those of one number are read together, cylinder by cylinder. */
     private const STAGES = [
         'as found' => 0, 'piston' => 1, 'bore' => 1, 'rings' => 1, 'pin and rod' => 2, 'crank' => 3,
-        'checks' => 4, 'head' => 5, 'valves' => 6, 'cam' => 7,
+        'checks' => 4, 'chamber' => 5, 'head' => 6, 'valves' => 7, 'cam' => 8,
     ];
 
     /** @return array<string, Measurable> by key */
@@ -68,7 +68,7 @@ final class Catalogue
         $name = ucfirst(sprintf($place->label, $measurable->name));
         $named = count($sheet->layout->cylinders) === 1 || $place->cylinder === null ? $name : $name.', '.$place->cylinder->name;
         $expected = $measurable->taken->basic || $sheet->limitsFor($measurable->key, $place->part, ...$place->also) !== [];
-        $about = in_array($measurable->key, ['piston', 'bore'], true) ? $sheet->geometry->bore : null;
+        $about = in_array($measurable->key, ['piston', 'bore', 'dome_volume'], true) ? $sheet->geometry->bore : null;
 
         return new Spot(
             rtrim($measurable->key.'.'.$place->id, '.'), $measurable, $place, $named,

@@ -37,7 +37,7 @@ final readonly class Measurable
 
     public function dimension(): Dimension
     {
-        return $this->judged()?->dimension() ?? Dimension::Length;
+        return $this->judged()?->dimension() ?? $this->taken->form?->dimension() ?? Dimension::Length;
     }
 
     /** Its name on its own: "Ring end gap". */

@@ -4,12 +4,17 @@ namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\PortEdge;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** The kinds of place an engine is read at, and where they are on this engine, in the order of the hands. */
 enum Place: string
 {
     case Engine = 'engine';
     case Cylinder = 'cylinder';
+    case Port = 'port';
+    case Gasket = 'gasket';
+    case GasketState = 'gasket, fresh or crushed';
     case Bore = 'bore';
     case Ring = 'ring';
     case SideRing = 'ring in its groove';
@@ -40,6 +45,9 @@ enum Place: string
                 $sheet,
                 static fn (Cylinder $cylinder): array => [new PlaceOnEngine($cylinder->id, $cylinder, '', '%s')],
             ),
+            self::Port => self::each($sheet, static fn (Cylinder $cylinder): array => self::ports($sheet, $cylinder)),
+            self::Gasket => self::gaskets($sheet, ['']),
+            self::GasketState => self::gaskets($sheet, ['fresh', 'crushed']),
             self::Bore => self::each($sheet, static fn (Cylinder $cylinder): array => self::bore($sheet, $cylinder)),
             self::Ring => self::each($sheet, static fn (Cylinder $cylinder): array => self::rings($sheet, $cylinder, false)),
             self::SideRing => self::each($sheet, static fn (Cylinder $cylinder): array => self::rings($sheet, $cylinder, true)),
@@ -73,6 +81,37 @@ enum Place: string
                 $down = $depth->short().' down';
                 $places[] = new PlaceOnEngine(sprintf('%s.%s.%s', $cylinder->id, $axis, $depth->quantity()['value']), $cylinder, $axis,
                     '%s, '.$down.', '.$spoken, $depth, $down.' from the top face, '.$spoken);
+            }
+        }
+
+        return $places;
+    }
+
+    /** @return list<PlaceOnEngine> the ports that the sheet names, else the two that every barrel with ports has */
+    private static function ports(EngineSheet $sheet, Cylinder $cylinder): array
+    {
+        $named = array_map(static fn (PortEdge $port): string => lcfirst($port->name), $sheet->geometry->ports);
+        $ports = $named === [] ? ['exhaust' => 'exhaust port', 'transfer' => 'transfer ports']
+            : array_combine(array_column($sheet->geometry->ports, 'id'), $named);
+
+        return array_map(
+            static fn (string $id, string $name): PlaceOnEngine => new PlaceOnEngine($cylinder->id.'.'.$id, $cylinder, $id, '%s, '.$name),
+            array_keys($ports), $ports,
+        );
+    }
+
+    /**
+     * @param  list<string>  $states
+     * @return list<PlaceOnEngine>
+     */
+    private static function gaskets(EngineSheet $sheet, array $states): array
+    {
+        $places = [];
+        $isOpening = $states === [''];
+        foreach ($sheet->stack->slabs as $slab) {
+            foreach ($slab->kind === SlabKind::HeadGasket || (! $isOpening && $slab->kind->isGasket()) ? $states : [] as $state) {
+                $label = lcfirst($slab->name).' %s'.($state === '' ? '' : ', '.$state);
+                $places[] = new PlaceOnEngine(rtrim($slab->id.'.'.$state, '.'), null, $slab->id, $label);
             }
         }
 

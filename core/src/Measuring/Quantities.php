@@ -25,7 +25,7 @@ final class Quantities
     {
         return [
             ...self::asFound(), ...self::barrel(), ...self::rings(), ...self::pinAndRod(), ...self::crank(),
-            ...self::checks(), ...self::head(), ...self::cam(),
+            ...self::checks(), ...ChamberQuantities::all(), ...self::head(), ...self::cam(),
         ];
     }
 
@@ -230,23 +230,6 @@ final class Quantities
                     good: 'clear',
                 ),
                 Wordings::of('the jets', 'clear', 'blocked', '', 'Back-flush and blow again; a jet that stays shut comes out.')),
-            new Measurable('deck', 'deck height',
-                'Proud by more than the gasket, the piston meets the head.',
-                new Laid('checks', SlabKind::Barrel, Place::Cylinder),
-                new Taken(EntryForm::Direct, 'piston at top dead centre, over the pin at both ends, below the deck counted as more',
-                    [ToolKind::Micrometer, ToolKind::Caliper], Sketch::BridgeOverCrown),
-                Wordings::of('the deck height', 'too small', 'too large', 'A thicker base gasket, or a thinner piston crown.',
-                    'A thinner base gasket.'),
-                [Act::PistonChanged, Act::BaseGasketChanged, Act::OtherCases], staleWhenLifted: true),
-            new Measurable('squish', 'squish clearance',
-                'The thinnest point decides.',
-                new Laid('checks', SlabKind::Barrel, Place::Cylinder),
-                new Taken(EntryForm::Direct,
-                    'crushed on both sides of the pin, head down evenly on its old joint; the thinner side is entered',
-                    [ToolKind::Caliper, ToolKind::Micrometer], Sketch::WireAtEdge),
-                Wordings::of('the squish clearance', 'too small', 'too large', 'A thicker gasket above or below the barrel.',
-                    'A thinner gasket above or below the barrel.'),
-                [Act::PistonChanged, Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases], staleWhenLifted: true),
             new Measurable('barrel_flatness', 'barrel flatness',
                 'A gasket follows no hollow.',
                 new Laid('checks', SlabKind::Barrel, Place::FaceLine),

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Measuring;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Measuring\Form\Answer;
+use Moltrek\Core\Measuring\Form\CrownPoints;
 use Moltrek\Core\Measuring\Form\Diameter;
 use Moltrek\Core\Measuring\Form\Form;
 use Moltrek\Core\Measuring\Form\HoleAndShaft;
@@ -15,12 +16,17 @@ use Moltrek\Core\Quantity\Length;
 /** What was read at a spot, as the tool said it, with the tools it was read and set with. */
 final readonly class Reading
 {
-    public const KEYS = ['spot', 'reading', 'tool', 'set_with', 'kept', 'state', 'from'];
+    public const KEYS = ['spot', 'reading', 'tool', 'set_with', 'kept', 'state', 'from', 'held'];
 
     public string $text;
 
-    private function __construct(public Spot $spot, public Form $said, public ?Tool $tool, public ?Tool $setWith)
-    {
+    private function __construct(
+        public Spot $spot,
+        public Form $said,
+        public ?Tool $tool,
+        public ?Tool $setWith,
+        public ?HeadHeld $held,
+    ) {
         $this->text = $said->text();
     }
 
@@ -33,7 +39,8 @@ final readonly class Reading
         $said = $spot->form()->read($payload, $spot, $tool?->shelf() ?? []);
         $isSet = $said instanceof HoleAndShaft || ($said instanceof Diameter && $said->diameter->isDeviation());
 
-        return new self($spot, $said, $said instanceof Answer ? null : $tool, $isSet ? $setWith : null);
+        return new self($spot, $said, $said instanceof Answer ? null : $tool, $isSet ? $setWith : null,
+            HeadHeld::readOrNull($payload, 'held'));
     }
 
     /**
@@ -44,6 +51,7 @@ final readonly class Reading
     {
         return match (true) {
             $this->said instanceof Answer, $this->said instanceof Leaves => false,
+            $this->said instanceof CrownPoints => $this->tool === null && $this->said->hasFigures(),
             $this->said instanceof HoleAndShaft => $this->tool === null || $this->setWith === null,
             default => $this->tool === null
                 || ($this->said instanceof Diameter && $this->said->diameter->isDeviation() && $this->setWith === null),

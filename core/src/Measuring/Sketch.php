@@ -22,6 +22,10 @@ enum Sketch: string
     case AirThroughJet = 'air through jet';
     case BridgeOverCrown = 'bridge over crown';
     case WireAtEdge = 'wire at edge';
+    case BuretteOnPlate = 'burette on plate';
+    case BuretteInBore = 'burette in bore';
+    case AcrossGasket = 'across gasket';
+    case DepthToPort = 'depth to port';
     case EdgeOnFace = 'edge on face';
     case StemInGuide = 'stem in guide';
     case BandOnSeat = 'band on seat';

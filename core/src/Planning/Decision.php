@@ -8,4 +8,5 @@ enum Decision
     case Bore;
     case Pairs;
     case PartsOfBore;
+    case Thickness;
 }

@@ -44,6 +44,7 @@ final readonly class HeadRules
                 ->because('Below the barrel it moves the ports too, above it only the squish.')
                 ->after(...$read)
                 ->lostWith(...$this->barrelsOf($bank))
+                ->deciding(Decision::Thickness)
                 ->before('hold.'.$bank->head->id, ...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->gasketsOf($bank)))
                 ->takes(5);
         }
@@ -86,6 +87,11 @@ final readonly class HeadRules
             $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id), $cylinder)
             ->named('Deck height read at top dead centre, over the pin, front and rear')
             ->because('Proud by more than the gasket, it meets the head.')
+            ->inTurn(
+                'Bare face and crown clean; a dial or the bridge itself finds top dead centre, come up to from the same side each time',
+                'Bridge across the face, dial or leaves over the crown: both ends of the pin, then front and rear, where it rocks',
+                'A leaf that passes and one that refuses at each point; a bridge that stands on the crown rocks, and that is said as it is',
+            )
             ->after('off.'.($bank->head->id ?? ''), ...$this->joined($bank))
             ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $this->gasketsOf($bank)))
             ->reading(SpotsOf::place('deck.'.$cylinder->id), since: $this->lastJoining($bank))
@@ -115,7 +121,16 @@ final readonly class HeadRules
             ->named('Head on for now, no new joint; '.($side ? 'room over piston and valves' : 'squish').' read on both sides of the pin')
             ->because('The piston rocks: the thinner side decides.')
             ->after('clean.'.($bank->head->id ?? ''), ...$this->joined($bank))
+            ->inTurn(
+                'Crown and head clean; the old gasket or none between, and said which on the page of thicknesses',
+                'Soft wire half as thick again as the gap, or clay in small balls, a little grease to hold it: at the edge over both '
+                    .'ends of the pin, then front and rear',
+                'Head down evenly on as many of its fasteners as will hold it flat; plugs out',
+                'By hand past top dead centre, back over it once, and stop where it binds',
+                'Head off, each flat measured where it is thinnest; one that is as thick as it went in is "not crushed"',
+            )
             ->bySchool('squish_with')
+            ->with('soft wire or clay', 'micrometer')
             ->reading(SpotsOf::place('squish.'.$cylinder->id), since: $this->lastJoining($bank))
             ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases)
             ->caution('Turned by hand only, plugs out.')

@@ -24,7 +24,7 @@ final readonly class StandInTool
     /** What it would type at this spot, as text without unit in millimetres; null where hand and eye are needed. */
     public function reading(Spot $spot): ?string
     {
-        if ($spot->about === null || $spot->form() === EntryForm::Leaves) {
+        if ($spot->about === null || ! in_array($spot->form(), [EntryForm::Direct, EntryForm::Diameter], true)) {
             return null;
         }
         $random = new Randomizer(new Mt19937($this->seed ^ crc32($spot->id)));

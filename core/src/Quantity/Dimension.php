@@ -18,6 +18,8 @@ enum Dimension: string
     case RotationSpeed = 'rotation speed';
     case Time = 'time';
     case Temperature = 'temperature';
+    case Ratio = 'ratio';
+    case Speed = 'speed';
 
     /** Base steps in one canonical unit: 1 000 000 nm in a millimetre. */
     public function stepsPerUnit(): int
@@ -47,6 +49,8 @@ enum Dimension: string
             self::RotationSpeed => 'rpm',
             self::Time => 's',
             self::Temperature => 'degC',
+            self::Ratio => 'to 1',
+            self::Speed => 'm/s',
         });
     }
 
@@ -55,7 +59,8 @@ enum Dimension: string
     {
         return match ($this) {
             self::Length => 3,
-            self::Angle, self::Torque, self::Volume, self::Force => 1,
+            self::Volume => 2,
+            self::Angle, self::Torque, self::Force, self::Ratio, self::Speed => 1,
             self::Pressure, self::RotationSpeed, self::Time, self::Temperature => 0,
         };
     }
@@ -73,6 +78,8 @@ enum Dimension: string
             self::RotationSpeed => ['rpm'],
             self::Time => ['min', 'h'],
             self::Temperature => ['degC'],
+            self::Ratio => ['to 1'],
+            self::Speed => ['m/s'],
         };
     }
 
@@ -89,6 +96,8 @@ enum Dimension: string
             self::RotationSpeed => 'a speed with its unit, such as 90 rpm',
             self::Time => 'a time with its unit, such as 20 min',
             self::Temperature => 'a temperature with its unit, such as 80 °C',
+            self::Ratio => 'a ratio, such as 10.5 to 1',
+            self::Speed => 'a speed with its unit, such as 22 m/s',
         };
     }
 

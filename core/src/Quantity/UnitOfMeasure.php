@@ -108,6 +108,8 @@ final readonly class UnitOfMeasure
             self::unit(Dimension::Time, 60, 'min'),
             self::unit(Dimension::Time, 3600, 'h'),
             self::unit(Dimension::Temperature, 1, 'degC', '°C'),
+            self::unit(Dimension::Ratio, 1, 'to 1'),
+            self::unit(Dimension::Speed, 1, 'm/s'),
             new self('degF', Dimension::Temperature, BigRational::of('5/9'), BigRational::of('-160/9'), ['degF', '°F']),
         ];
     }

@@ -19,6 +19,7 @@ final readonly class EngineSheet
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
         'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
         'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in', 'programmes',
+        'pieces',
     ];
 
     /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
@@ -41,6 +42,7 @@ final readonly class EngineSheet
         public bool $headRecheck,
         public bool $exhaustValveBlanked,
         public Programmes $programmes,
+        public StackPieces $pieces,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class EngineSheet
             $runIn !== null && $runIn->flag('head_recheck'),
             $blanked,
             Programmes::read($sheet, $stack),
+            StackPieces::read($sheet, $stack),
         );
     }
 

@@ -5,13 +5,20 @@ namespace Moltrek\Core\Sheet;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Length;
 
-/** Bore, stroke and rod as they are now: the last part of another make that changes one of them counts. */
+/** Bore, stroke and rod as they are now: the last part of another make that changes one of them counts; what lies above and beside. */
 final readonly class Geometry
 {
-    public const KEYS = ['bore', 'stroke', 'rod', 'gasket_opening'];
+    public const KEYS = ['bore', 'stroke', 'rod', 'gasket_opening', ...ChamberFigures::KEYS, 'ports'];
 
-    private function __construct(public Length $bore, public Length $stroke, public ?Length $rod, public ?Length $gasketOpening)
-    {
+    /** @param  list<PortEdge>  $ports */
+    private function __construct(
+        public Length $bore,
+        public Length $stroke,
+        public ?Length $rod,
+        public ?Length $gasketOpening,
+        public ChamberFigures $chamber,
+        public array $ports,
+    ) {
     }
 
     /** @param  list<Substitution>  $substitutions */
@@ -20,11 +27,13 @@ final readonly class Geometry
         $geometry = $sheet->object('geometry', ...self::KEYS);
         $bore = self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->bore);
         $stroke = self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->stroke);
+        $rod = self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->rod);
         $opening = self::lastOf($substitutions, static fn (Substitution $change): ?Length => $change->gasketOpening);
 
         return new self(
             $bore ?? $geometry->size('bore'), $stroke ?? $geometry->size('stroke'),
-            $geometry->sizeOrNull('rod'), $opening ?? $geometry->sizeOrNull('gasket_opening'),
+            $rod ?? $geometry->sizeOrNull('rod'), $opening ?? $geometry->sizeOrNull('gasket_opening'),
+            ChamberFigures::read($geometry, $substitutions), PortEdge::each($geometry),
         );
     }
 

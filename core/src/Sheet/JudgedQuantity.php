@@ -27,6 +27,11 @@ enum JudgedQuantity: string
     case CrankEndFloat = 'crank_end_float';
     case Deck = 'deck';
     case Squish = 'squish';
+    case ChamberVolume = 'chamber_volume';
+    case CompressionRatio = 'compression_ratio';
+    case TrappedRatio = 'trapped_ratio';
+    case SquishVelocity = 'squish_velocity';
+    case PortOpens = 'port_opens';
     case BarrelFlatness = 'barrel_flatness';
     case HeadFlatness = 'head_flatness';
     case ValveGuide = 'valve_guide';
@@ -40,8 +45,18 @@ enum JudgedQuantity: string
     {
         return match ($this) {
             self::CrankingCompression, self::LeakDown => Dimension::Pressure,
+            self::ChamberVolume => Dimension::Volume,
+            self::CompressionRatio, self::TrappedRatio => Dimension::Ratio,
+            self::SquishVelocity => Dimension::Speed,
+            self::PortOpens => Dimension::Angle,
             default => Dimension::Length,
         };
+    }
+
+    /** Whether a figure may lie under nothing: a crown that stands proud. */
+    public function mayBeNegative(): bool
+    {
+        return $this === self::Deck;
     }
 
     /**

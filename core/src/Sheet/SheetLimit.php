@@ -56,7 +56,7 @@ final readonly class SheetLimit
                 'a quantity that is judged: '.implode(', ', JudgedQuantity::names()),
             ), 'quantity',
         );
-        $limit = LimitDocument::stated($fields, $judged->dimension(), $source->value);
+        $limit = LimitDocument::stated($fields, $judged->dimension(), $source->value, $judged->mayBeNegative());
         $rule = GapRule::read($fields, 'rule');
         if ($rule !== null && ($limit->hasRange() || $fields->has('nominal'))) {
             throw $fields->placed(ContradictoryFields::excluded(

@@ -23,6 +23,18 @@ enum SlabKind: string
         return $this === self::BaseGasket || $this === self::HeadGasket;
     }
 
+    /** Whether what lies there sets how high a barrel or a head stands: a gasket, or the insert of a head. */
+    public function setsHeight(): bool
+    {
+        return $this->isGasket() || $this === self::Head;
+    }
+
+    /** Whether what is added there lifts the barrel, and its ports with it. */
+    public function isBelowBarrel(): bool
+    {
+        return $this === self::BaseGasket;
+    }
+
     /** Whether it stands beside the columns and hides nothing of them. */
     public function isBeside(): bool
     {

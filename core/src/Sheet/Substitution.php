@@ -3,15 +3,16 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 
 /**
- * A part of another make in this engine, with what it changes: bore and stroke, and whose limits now rule. The limits it
+ * A part of another make in this engine, with what it changes: bore, stroke, rod, chamber, and whose limits now rule. The limits it
  * brings replace the sheet's for the same quantity and source.
  */
 final readonly class Substitution
 {
-    public const KEYS = ['replaces', 'by', 'source', 'bore', 'stroke', 'gasket_opening', 'limits', 'confirmed'];
+    public const KEYS = ['replaces', 'by', 'source', 'bore', 'stroke', 'gasket_opening', 'rod', 'chamber', 'dome', 'limits', 'confirmed'];
 
     /**
      * @param  list<SheetLimit>  $limits
@@ -26,6 +27,9 @@ final readonly class Substitution
         public ?Length $gasketOpening,
         public array $limits,
         public array $confirmed,
+        public ?Length $rod,
+        public ?float $chamber,
+        public ?float $dome,
     ) {
     }
 
@@ -36,6 +40,9 @@ final readonly class Substitution
             $fields->sizeOrNull('bore'), $fields->sizeOrNull('stroke'), $fields->sizeOrNull('gasket_opening'),
             array_map(SheetLimit::read(...), $fields->objects('limits', ...SheetLimit::KEYS)),
             $fields->texts('confirmed'),
+            $fields->sizeOrNull('rod'),
+            $fields->has('chamber') ? $fields->positive('chamber', Dimension::Volume) : null,
+            $fields->has('dome') ? (float) $fields->quantity('dome', Dimension::Volume)->base() : null,
         );
     }
 }

@@ -9,7 +9,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class ValveTrain
 {
     public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves', 'cam_entry', 'chain',
-        'wheel', 'marks_behind', 'rods'];
+        'wheel', 'marks_behind', 'rods', 'cam_wheel'];
 
     /**
      * @param  list<string>  $camJournals
@@ -29,6 +29,7 @@ final readonly class ValveTrain
         public bool $boltedWheel,
         public ?array $marksBehind,
         public bool $adjustableRods,
+        public ?CamWheel $camWheel,
     ) {
     }
 
@@ -51,6 +52,7 @@ final readonly class ValveTrain
             $wheel === null ? in_array($entry, [CamEntry::ThroughWheel, CamEntry::StaysInHead], true) : $wheel === 'bolted',
             $fields->has('marks_behind') ? $fields->textOrTexts('marks_behind') : null,
             $fields->has('rods') && $fields->word('rods', 'fixed', 'adjustable') === 'adjustable',
+            CamWheel::readOrNull($fields),
         );
     }
 

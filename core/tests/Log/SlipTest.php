@@ -55,6 +55,8 @@ function spokenOf(): array
         'a bore that is back' => [['work_back', ['cylinder' => '1', 'note' => 'oil way plugged']], 'Back: bore, oil way plugged'],
         'the errands changed' => [['errands_changed', ['errands' => ['head', 'valve clearance'], 'reason' => 'bore is good']], 'The job is for: head, valve clearance; bore is good'],
         'what does not apply' => [['step_set_aside', ['step' => 'look.jets', 'reason' => 'this case has none']], 'Does not apply: oil jets and ways blown through and seen clear, because this case has none'],
+        'what lies in a joint' => [['pieces_laid', ['slab' => 'base-gasket', 'pieces' => [['name' => 'Paper 0.25', 'thickness' => '0.25 mm'], ['name' => 'Paper 0.25', 'thickness' => '0.25 mm']], 'crushed' => true, 'why' => 'to read on']], 'Base gasket: 2 × Paper 0.25 in, crushed, to read on'],
+        'what is to lie there' => [['thickness_decided', ['joints' => [['slab' => 'base-gasket', 'pieces' => [['name' => 'Paper 0.40', 'thickness' => '0.40 mm']]]], 'reason' => 'squish']], 'Thickness: Paper 0.40, squish'],
         'a step added' => [['step_added', ['id' => 'own-1', 'slab' => 'head', 'name' => 'Plug thread read', 'why' => 'It was repaired.']], 'Step added: plug thread read'],
         'a kind it knows, with nothing in it' => [['part_arrived', []], 'Cannot be read by this version: part arrived'],
     ];

@@ -468,6 +468,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/thickness/{cylinder}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The stack of thicknesses of a cylinder, with other pieces tried in it */
+        post: operations["dcf9ca234c5a5bf8f64da8d5675776a1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools": {
         parameters: {
             query?: never;
@@ -700,6 +717,35 @@ export interface components {
             name: string;
             about: string;
             example: string;
+        };
+        /** @description What the ratio is counted from, in cubic centimetres. */
+        Chamber: {
+            /** Format: float */
+            displacement: number;
+            /** Format: float */
+            swept: number;
+            /** Format: float */
+            chamber: number | null;
+            chamberFrom: string;
+            /** Format: float */
+            chamberSpread: number | null;
+            /** Format: float */
+            gasket: number;
+            /** Format: float */
+            deck: number;
+            /** Format: float */
+            dome: number;
+            domeFrom: string;
+            /**
+             * Format: float
+             * @description of the head gasket, in millimetres
+             */
+            opening: number;
+            /** Format: float */
+            clearance: number | null;
+            /** Format: float */
+            ratio: number | null;
+            needed: components["schemas"]["NeededRoom"] | null;
         };
         /** @description What a substituted part changes. */
         Consequence: {
@@ -1043,6 +1089,20 @@ export interface components {
             to: number;
             why: string;
         };
+        /** @description One piece as it lies in a joint. */
+        LaidPiece: {
+            name: string;
+            /**
+             * Format: float
+             * @description in millimetres, as the joint has it
+             */
+            thickness: number;
+            /**
+             * Format: float
+             * @description of the chamber with it, in cubic centimetres: an insert
+             */
+            volume: number | null;
+        };
         /** @description What was put in and must come out, or was dropped. */
         LedgerItem: {
             what: string;
@@ -1093,6 +1153,25 @@ export interface components {
         Need: {
             part: string;
             by: string;
+        };
+        /** @description What a ratio that is aimed at asks for, each with all else the same. */
+        NeededRoom: {
+            /** Format: float */
+            target: number;
+            /** Format: float */
+            clearance: number;
+            /** Format: float */
+            chamber: number;
+            /**
+             * Format: float
+             * @description of the head gasket, in millimetres
+             */
+            thickness: number | null;
+            /**
+             * Format: float
+             * @description how much the chamber must lose; negative for gain
+             */
+            takeOff: number;
         };
         /** @description Neighbouring work that may be put into a job: its steps, each as an entry "step_added" takes it. */
         Neighbour: {
@@ -1173,6 +1252,25 @@ export interface components {
             mayGoBack: boolean;
             /** @description the column of a V that takes it */
             column: number | null;
+        };
+        /** @description A port in the wall of a barrel, to be drawn on the wall laid flat. */
+        PortOnWall: {
+            id: string;
+            name: string;
+            /** Format: float */
+            top: number | null;
+            /** Format: float */
+            bottom: number | null;
+            /**
+             * Format: float
+             * @description degrees clockwise from the exhaust
+             */
+            at: number;
+            /** Format: float */
+            width: number | null;
+            /** @description another one lies across from it */
+            pair: boolean;
+            spot: string;
         };
         /** @description What a reading would mean, before it is entered. */
         Preview: {
@@ -1404,6 +1502,105 @@ export interface components {
             waitsFor: string | null;
             reading: components["schemas"]["Reading"] | null;
         };
+        /** @description Pieces that go together, and what they cost. */
+        StackChoice: {
+            pieces: string[];
+            named: string;
+            /** Format: float */
+            thickness: number;
+            /** Format: float */
+            low: number | null;
+            /** Format: float */
+            high: number | null;
+            /** @description everything else that is limited stays inside with it */
+            fitsAll: boolean;
+            missing: string[];
+            /** @description until the last missing piece is here */
+            days: number | null;
+        };
+        /** @description What brings one side of a barrel inside its limit. */
+        StackChoices: {
+            below: boolean;
+            /** @description what it is chosen by */
+            by: string | null;
+            target: string | null;
+            /**
+             * Format: float
+             * @description the exact thickness, in millimetres
+             */
+            wanted: number | null;
+            choices: components["schemas"]["StackChoice"][];
+            nearly: components["schemas"]["StackChoice"][];
+        };
+        /** @description One figure that hangs on thickness, as it is and as it would be. */
+        StackFigure: {
+            key: string;
+            name: string;
+            unit: string;
+            decimals: number;
+            /** Format: float */
+            before: number | null;
+            /** Format: float */
+            after: number | null;
+            /** @description where it is no plain figure: "1.50 or more" */
+            words: string | null;
+            /** @description only what lies below the barrel moves it */
+            fromBelow: boolean;
+            note: string | null;
+            limit: string | null;
+            source: string | null;
+            verdict: components["schemas"]["Verdict"] | null;
+            ruler: components["schemas"]["Ruler"] | null;
+            /** @description how many of them are of before */
+            wasWhiskers: number;
+        };
+        /** @description A joint that sets how high a barrel or a head stands: what lies there, and what is decided to. */
+        StackJoint: {
+            slab: string;
+            name: string;
+            /** @description below the barrel, so that ports move with it */
+            below: boolean;
+            /** @description the head itself, for an insert */
+            insert: boolean;
+            laid: components["schemas"]["LaidPiece"][];
+            /** Format: float */
+            laidThickness: number;
+            crushed: boolean;
+            /** @description somebody said or measured it; else it is what the engine left its maker with */
+            stated: boolean;
+            decided: components["schemas"]["LaidPiece"][] | null;
+            decidedBy: string | null;
+            toBeChanged: boolean;
+            pieces: components["schemas"]["StackPiece"][];
+        };
+        /** @description A piece that can be had for a joint. */
+        StackPiece: {
+            id: string;
+            slab: string;
+            name: string;
+            /**
+             * Format: float
+             * @description in millimetres, crushed where the sheet says so
+             */
+            thickness: number;
+            /** Format: float */
+            volume: number | null;
+            onShelf: number;
+            /** @description from order to hand */
+            days: number | null;
+            /** @description the day it would be here if it were ordered now */
+            here: string | null;
+        };
+        /** @description A point over the crown as it was read. */
+        StackPoint: {
+            at: string;
+            text: string;
+            /**
+             * Format: float
+             * @description in millimetres; null where only one side of it is known
+             */
+            figure: number | null;
+        };
         /** @description A step of the work. */
         Step: {
             id: string;
@@ -1451,6 +1648,10 @@ export interface components {
             aside: string | null;
             /** @description whether somebody added it on this job */
             isOwn: boolean;
+            /** @description the cylinder whose stack of thicknesses it is about */
+            crown: string | null;
+            /** @description the head that is put on for now to do it */
+            forNow: string | null;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -1459,6 +1660,38 @@ export interface components {
             test: string;
             /** @description whether the complaint speaks of it */
             isSpokenOf: boolean;
+        };
+        /** @description One cylinder from the case to the head: what lies in its joints, what that makes of everything, and what would be better. */
+        Thickness: {
+            cylinder: string;
+            name: string;
+            /** Format: float */
+            bore: number;
+            /** Format: float */
+            stroke: number;
+            /** Format: float */
+            rod: number | null;
+            isTwoStroke: boolean;
+            joints: components["schemas"]["StackJoint"][];
+            figures: components["schemas"]["StackFigure"][];
+            deck: components["schemas"]["StackPoint"][];
+            squish: components["schemas"]["StackPoint"][];
+            deckStale: boolean;
+            squishStale: boolean;
+            remarks: string[];
+            choices: components["schemas"]["StackChoices"][];
+            ports: components["schemas"]["PortOnWall"][];
+            /**
+             * Format: float
+             * @description across, in millimetres
+             */
+            bowl: number | null;
+            chamber: components["schemas"]["Chamber"] | null;
+            wall: components["schemas"]["WallTick"][];
+            /** @description the plan asks for the decision now */
+            canDecide: boolean;
+            /** @description the barrel that comes off to change what lies below it */
+            liftFirst: string | null;
         };
         /** @description A kind of measuring tool. */
         ToolKind: {
@@ -1703,6 +1936,18 @@ export interface components {
             due: string;
             seen: string | null;
         };
+        /** @description How far below the barrel’s face the crown’s edge stands at a turn of the crank, as it lies and with the pieces tried. */
+        WallTick: {
+            /**
+             * Format: float
+             * @description degrees after top dead centre
+             */
+            turn: number;
+            /** Format: float */
+            before: number;
+            /** Format: float */
+            after: number;
+        };
         /** @description A reading on the ruler, in millimetres: a figure with its doubt, or a bracket between leaves. */
         Whisker: {
             /** Format: float */
@@ -1723,7 +1968,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -1754,6 +1999,7 @@ export interface components {
                 kept?: unknown;
                 state?: unknown;
                 from?: unknown;
+                held?: unknown;
             };
             source_chosen: {
                 limit?: unknown;
@@ -1803,6 +2049,7 @@ export interface components {
             };
             slab_lifted: {
                 slab?: unknown;
+                crushed?: unknown;
             };
             slab_provisional: {
                 slab?: unknown;
@@ -1943,6 +2190,16 @@ export interface components {
             };
             run_abandoned: {
                 run?: unknown;
+                reason?: unknown;
+            };
+            pieces_laid: {
+                slab?: unknown;
+                pieces?: unknown;
+                crushed?: unknown;
+                why?: unknown;
+            };
+            thickness_decided: {
+                joints?: unknown;
                 reason?: unknown;
             };
             open_end: {
@@ -2879,6 +3136,45 @@ export interface operations {
                         text: string | null;
                     };
                 };
+            };
+        };
+    };
+    dcf9ca234c5a5bf8f64da8d5675776a1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                cylinder: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description slab and the pieces tried there: name, thickness, volume */
+                    joints?: Record<string, never>[];
+                    /** @description a ratio that is aimed at */
+                    target?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Joints, figures before and after, choices */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Thickness"];
+                };
+            };
+            /** @description No such cylinder */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -5,6 +5,7 @@ import { Floor } from '../screens/Floor/Floor'
 import { SignIn } from '../screens/SignIn/SignIn'
 import { Shell } from './Shell'
 
+const loadCompression = () => import('../screens/Chamber/Compression').then((page) => page.Compression)
 const loadDates = () => import('../screens/Dates/Dates').then((page) => page.Dates)
 const loadHeights = () => import('../screens/Heights/Heights').then((page) => page.Heights)
 const loadHistory = () => import('../screens/History/History').then((page) => page.History)
@@ -16,9 +17,11 @@ const loadMarks = () => import('../screens/Marks/Marks').then((page) => page.Mar
 const loadPairing = () => import('../screens/Pairing/Pairing').then((page) => page.Pairing)
 const loadParts = () => import('../screens/Parts/Parts').then((page) => page.Parts)
 const loadPattern = () => import('../screens/Pattern/Pattern').then((page) => page.Pattern)
+const loadPorts = () => import('../screens/Chamber/Ports').then((page) => page.Ports)
 const loadRecord = () => import('../screens/Record/Record').then((page) => page.Record)
 const loadRings = () => import('../screens/Rings/Rings').then((page) => page.Rings)
 const loadSpecBook = () => import('../screens/SpecBook/SpecBook').then((page) => page.SpecBook)
+const loadThickness = () => import('../screens/Chamber/Thickness').then((page) => page.Thickness)
 const loadToolbox = () => import('../screens/Toolbox/Toolbox').then((page) => page.Toolbox)
 const loadTorque = () => import('../screens/Torque/Torque').then((page) => page.Torque)
 const loadTrays = () => import('../screens/Trays/Trays').then((page) => page.Trays)
@@ -30,6 +33,7 @@ const later = (load: () => Promise<ComponentType>) => ({ lazy: async () => ({ Co
 /** Fetches the pages of the other chapters while nobody waits, so that they are there when the network is not. */
 export function fetchAhead(): void {
     const all = [
+        loadCompression,
         loadDates,
         loadHeights,
         loadHistory,
@@ -41,9 +45,11 @@ export function fetchAhead(): void {
         loadPairing,
         loadParts,
         loadPattern,
+        loadPorts,
         loadRecord,
         loadRings,
         loadSpecBook,
+        loadThickness,
         loadToolbox,
         loadTorque,
         loadTrays,
@@ -78,6 +84,9 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/machine-shop', ...later(loadMachineShop) },
             { path: '/jobs/:number/import', ...later(loadImport) },
             { path: '/jobs/:number/torque/:step', ...later(loadTorque) },
+            { path: '/jobs/:number/thickness/:cylinder', ...later(loadThickness) },
+            { path: '/jobs/:number/compression/:cylinder', ...later(loadCompression) },
+            { path: '/jobs/:number/ports/:cylinder', ...later(loadPorts) },
             { path: '/jobs/:number/trays', ...later(loadTrays) },
             { path: '/dates', ...later(loadDates) },
             { path: '/toolbox', ...later(loadToolbox) },

@@ -53,6 +53,38 @@ function Dial({ x, y, to }: { x: number; y: number; to: [number, number] }) {
 }
 
 const SKETCHES: Record<string, ReactNode> = {
+    'burette on plate': (
+        <>
+            <Part d="M12 66v-24h18q6 -14 18 -14q12 0 18 14h18v24z" />
+            <Ink d="M8 42h80M44 42v-4h8v4" />
+            <Ink d="M42 2h12v24h-12zM48 26v6" />
+            <Here d="M44 12h8M48 34v5" />
+        </>
+    ),
+    'burette in bore': (
+        <>
+            <Part d="M10 20h12v48h-12zM74 20h12v48h-12z" />
+            <Part d="M23 68v-22q25 -10 50 0v22z" />
+            <Ink d="M8 20h80" />
+            <Ink d="M43 0h10v14h-10zM48 14v4" />
+            <Here d="M26 20v24" />
+            <Span from={[66, 20]} to={[66, 43]} />
+        </>
+    ),
+    'across gasket': (
+        <>
+            <path d={`${round(48, 40, 28)}${round(48, 40, 19)}`} className="fill-base-300" fillRule="evenodd" />
+            <Ink d="M60 4h12v14h-12zM66 18v6" />
+            <Here d="M71 24v30" />
+        </>
+    ),
+    'depth to port': (
+        <>
+            <Part d="M18 14h14v56h-14zM64 14h14v20h-14zM64 52h14v18h-14z" />
+            <Ink d="M8 14h80M46 2h8v34M64 34h14M64 52h14" />
+            <Span from={[58, 14]} to={[58, 34]} />
+        </>
+    ),
     'gauge in plug hole': (
         <>
             <Part d="M14 40h26v10h14v-10h26v24h-66z" />

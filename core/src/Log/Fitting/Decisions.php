@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log\Fitting;
 
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Fitting\SourceChoice;
+use Moltrek\Core\Log\Chamber\Thicknesses;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Decision;
 use Moltrek\Core\Planning\PartKind;
@@ -33,7 +34,7 @@ final class Decisions
     /** @var array<string, Entry> who last took a verdict upon himself, by verdict */
     private array $accepted = [];
 
-    public function __construct(private readonly EngineSheet $sheet)
+    public function __construct(private readonly EngineSheet $sheet, private readonly Thicknesses $thicknesses)
     {
     }
 
@@ -110,6 +111,10 @@ final class Decisions
     /** @return list<string> what a step takes: its one-use parts, and what a decision on its bore asks for */
     public function partsOf(Step $step): array
     {
+        $laid = $this->thicknesses->decidedAt($step->effect->joint->settles ?? '');
+        if ($laid !== null && $step->effect->parts !== []) {
+            return array_values(array_unique($laid->names()));
+        }
         $cylinder = $this->sheet->cylinder($step->place->cylinder ?? '');
         $decided = $step->effect->decides === Decision::PartsOfBore && $cylinder !== null ? $this->onBore($cylinder->id) : null;
         $of = $cylinder !== null && $this->sheet->layout->hasSeveral() ? ', '.$cylinder->name : '';

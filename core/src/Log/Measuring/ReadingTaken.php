@@ -57,7 +57,10 @@ final class ReadingTaken implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->readings->take($entry, $this, $totals->slabs->standing());
+        $totals->thicknesses->readAt($this->spot);
+        $standing = $totals->slabs->standing();
+        $over = $totals->readings->isOfCrown($this->spot) ? $totals->thicknesses->over($this->spot) : '';
+        $totals->readings->take($entry, $this, $over === '' ? $standing : $standing.'; '.$over);
     }
 
     /** The reading as this place is read; null where a later sheet reads it in another form. */

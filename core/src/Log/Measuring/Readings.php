@@ -114,6 +114,12 @@ final class Readings
             ? $size : $least);
     }
 
+    /** Whether a place is over a crown, and hangs on what lies below its barrel. */
+    public function isOfCrown(string $spot): bool
+    {
+        return ($this->spots[$spot] ?? null)?->form()->isOfCrown() === true;
+    }
+
     /** @return list<Length> what else stands of the bore that a place is in, and of its piston */
     public function beside(Spot $spot): array
     {

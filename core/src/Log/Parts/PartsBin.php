@@ -89,6 +89,12 @@ final class PartsBin
         }
     }
 
+    public function spend(SpentPart $part): void
+    {
+        $this->spent[$part->part] = $part;
+        unset($this->here[$part->part]);
+    }
+
     /** @return list<PartOnOrder> */
     public function onOrder(): array
     {

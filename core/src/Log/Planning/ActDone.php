@@ -28,6 +28,11 @@ final readonly class ActDone implements Kind
     ) {
     }
 
+    public static function of(Act $act, string $cylinder): self
+    {
+        return new self($act, $cylinder, '', '', '');
+    }
+
     public static function name(): string
     {
         return 'act_done';

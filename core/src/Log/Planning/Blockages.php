@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\SlabState;
 use Moltrek\Core\Planning\Step;
@@ -21,7 +22,7 @@ final readonly class Blockages
     {
         return [
             ...$this->parts($step), ...$this->waits($step),
-            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step), ...$this->lifters($step),
+            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step), ...$this->thickness($step), ...$this->lifters($step),
         ];
     }
 
@@ -147,6 +148,27 @@ final readonly class Blockages
             ),
             $stops,
         ));
+    }
+
+    /**
+     * A crown is not read over what is not to stay there: the barrel comes off first where another thickness below it is decided.
+     *
+     * @return list<Blockage>
+     */
+    private function thickness(Step $step): array
+    {
+        $blocked = [];
+        $crowns = array_filter($this->work->spotsOf($step), static fn (Spot $spot): bool => $spot->form()->isOfCrown());
+        foreach ($crowns === [] ? [] : $this->totals->thicknesses->jointsOf($step->place->cylinder ?? '') as $joint) {
+            if ($joint->kind->isBelowBarrel() && $this->totals->thicknesses->isToBeChanged($joint->id)) {
+                $decided = $this->totals->thicknesses->decidedAt($joint->id)?->inWords() ?? '';
+                $blocked[] = new Blockage('access', $joint->id,
+                    'The barrel comes off once more: '.$decided.' is decided, '.$this->totals->thicknesses->at($joint->id)->inWords()
+                    .' lies there.');
+            }
+        }
+
+        return $blocked;
     }
 
     /** @return list<Blockage> */

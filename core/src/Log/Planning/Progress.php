@@ -62,11 +62,16 @@ final class Progress
         unset($this->done[$step->id]);
     }
 
-    /** The step that a decision settles. */
-    public function deciding(Decision $decision, ?string $cylinder = null): ?Step
+    /**
+     * The step that a decision settles.
+     *
+     * @param  list<string>|null  $slabs  on one of which it is settled; null for any
+     */
+    public function deciding(Decision $decision, ?string $cylinder = null, ?array $slabs = null): ?Step
     {
         foreach ($this->plan() as $step) {
-            if ($step->effect->decides === $decision && $step->place->cylinder === $cylinder) {
+            if ($step->effect->decides === $decision && $step->place->cylinder === $cylinder
+                && ($slabs === null || in_array($step->place->slab, $slabs, true))) {
                 return $step;
             }
         }

@@ -17,13 +17,14 @@ final readonly class SlabLifted implements Kind
 {
     use Ordinary;
 
-    private function __construct(private string $slab)
+    /** @param  bool  $crushed  whether a slab that was on for now had crushed what was laid under it */
+    private function __construct(private string $slab, private bool $crushed)
     {
     }
 
     public static function of(string $slab): self
     {
-        return new self($slab);
+        return new self($slab, false);
     }
 
     public static function name(): string
@@ -33,12 +34,12 @@ final readonly class SlabLifted implements Kind
 
     public static function keys(): array
     {
-        return ['slab'];
+        return ['slab', 'crushed'];
     }
 
     public static function read(Fields $payload): self
     {
-        return new self($payload->text('slab', 60));
+        return new self($payload->text('slab', 60), $payload->flag('crushed'));
     }
 
     public function admit(Before $before): void
@@ -52,6 +53,9 @@ final readonly class SlabLifted implements Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         if ($totals->sheet->heightOf($this->slab) !== null) {
+            if ($this->crushed) {
+                $totals->spendUnder($this->slab, $entry);
+            }
             $totals->undo(Undone::byLifting($totals->sheet, [$this->slab], $entry));
         }
     }

@@ -1,8 +1,8 @@
 import { call, type Job, type Spot } from '../../app/api'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { press, ringSize, toolFor, unitFor } from './draft'
-import { withUnit } from './forms'
+import { type Held, press, ringSize, toolFor, unitFor } from './draft'
+import { ROCKS, TO, UNCRUSHED, withUnit } from './forms'
 import type { Desk } from './useDesk'
 
 /** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */
@@ -49,6 +49,7 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                     {spot.units.map((name) => (
                         <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
                     ))}
+                    <CrownKeys spot={spot} text={text} desk={desk} />
                     <StandIn job={job} spot={spot} desk={desk} />
                     {spot.form === 'diameter' && (
                         <DeckKey
@@ -62,6 +63,35 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                 </div>
             </div>
         </section>
+    )
+}
+
+/** What a point over a crown says beside a figure: two leaves, a bridge that rocks, a wire that was not crushed. */
+function CrownKeys({ spot, text, desk }: { spot: Spot; text: string; desk: Desk }) {
+    if (spot.form !== 'over the crown' && spot.form !== 'under the head') {
+        return null
+    }
+    const crushed = text.replace(UNCRUSHED, '')
+    return (
+        <>
+            <DeckKey
+                name="passes – refuses"
+                onPress={() => !text.includes(TO) && desk.type(`${text === ROCKS ? '' : crushed}${TO}`)}
+            />
+            {spot.form === 'over the crown' ? (
+                <DeckKey
+                    name="bridge rocks"
+                    pressed={text === ROCKS}
+                    onPress={() => desk.type(text === ROCKS ? '' : ROCKS)}
+                />
+            ) : (
+                <DeckKey
+                    name="not crushed"
+                    pressed={text.startsWith(UNCRUSHED)}
+                    onPress={() => desk.type(text.startsWith(UNCRUSHED) ? crushed : UNCRUSHED + crushed)}
+                />
+            )}
+        </>
     )
 }
 
@@ -134,6 +164,10 @@ function DeckKey({
     )
 }
 
+/** What stands in the field, with its unit where it is a figure. */
+const shownTyped = (text: string, unit: string) =>
+    text === ROCKS || text.includes(TO) || text.startsWith(UNCRUSHED) ? text : withUnit(text, unit)
+
 /** What is being typed, what it comes to, what it would mean, and where Enter goes. */
 function Meaning({
     job,
@@ -164,7 +198,7 @@ function Meaning({
                         {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
                     </p>
                     <p className="text-3xl leading-tight font-bold [overflow-wrap:anywhere]">
-                        {text === '' ? '–' : withUnit(text, unit)}
+                        {text === '' ? '–' : shownTyped(text, desk.field === 'down' ? 'mm' : unit)}
                     </p>
                     {preview?.figure && gauge && <p className="text-xl leading-tight">= {preview.figure}</p>}
                     <p className="line-clamp-2 text-sm leading-tight text-[#c2cec9]">{spot.hint}</p>
@@ -196,6 +230,7 @@ function Meaning({
             )}
             <div className="mt-auto flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
                 {gauge && <SettingRow desk={desk} job={job} />}
+                {spot.form === 'under the head' && <HeldRow desk={desk} job={job} spot={spot} />}
                 <ToolChoice
                     label="read with"
                     kinds={spot.instruments}
@@ -208,6 +243,41 @@ function Meaning({
                 </span>
             </div>
         </div>
+    )
+}
+
+/** On how many fasteners the head stands meanwhile, and how tight: it says so beside the verdict. */
+function HeldRow({ desk, job, spot }: { desk: Desk; job: Job; spot: Spot }) {
+    const joint = job.torquing.joints.find(
+        (each) => job.stack.slabs.find((slab) => slab.id === each.slab)?.drawnAs === 'head',
+    )
+    const of = joint && joint.bolts.length > 0 ? joint.bolts.length : undefined
+    const ways: [string, Held | undefined][] = [
+        ['not said', undefined],
+        [of ? `all ${of}, at full torque` : 'full torque', { ...(of ? { fasteners: of, of } : {}), full: true }],
+        ...[4, 2].map((count): [string, Held] => [
+            `${count}${of ? ` of ${of}` : ''}, by hand`,
+            { fasteners: count, ...(of ? { of } : {}) },
+        ]),
+        [`4${of ? ` of ${of}` : ''}, at 10 N·m`, { fasteners: 4, ...(of ? { of } : {}), torque: '10 N·m' }],
+    ]
+    const chosen = ways.findIndex(([, held]) => JSON.stringify(held) === JSON.stringify(desk.habit.held))
+    return (
+        <label className="flex items-center gap-2">
+            <span className="text-[#c2cec9]">head on</span>
+            <select
+                aria-label={`${spot.name}, head held by`}
+                className="h-11 max-w-52 rounded-field bg-key px-2"
+                value={Math.max(0, chosen)}
+                onChange={(event) => desk.setHabit({ held: ways[Number(event.target.value)]?.[1] })}
+            >
+                {ways.map(([name], index) => (
+                    <option key={name} value={index}>
+                        {name}
+                    </option>
+                ))}
+            </select>
+        </label>
     )
 }
 

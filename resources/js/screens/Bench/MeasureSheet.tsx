@@ -12,6 +12,7 @@ const TITLES: Record<string, string> = {
     'pin and rod': 'Pin and rod',
     crank: 'Crank',
     checks: 'By hand and eye',
+    chamber: 'Deck, squish and ports',
     head: 'Joint face',
     valves: 'Valves',
     cam: 'Cams and clearance',

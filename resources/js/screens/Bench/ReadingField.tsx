@@ -14,6 +14,14 @@ const NAMES: Record<Field, string> = {
     hole: 'hole',
     shaft: 'shaft',
     atLeast: 'at least',
+    front: 'front',
+    rear: 'rear',
+    'pin left': 'pin left',
+    'pin right': 'pin right',
+    first: 'first try',
+    second: 'second try',
+    filled: 'filled',
+    down: 'edge down, mm',
 }
 
 /** A place to type one reading: touch it or type; what stands there is shown large. */

@@ -9,6 +9,7 @@ import { ReasonForm } from '../../parts/ReasonForm'
 import { AddStep } from './AddStep'
 import { Hold } from './Hold'
 import { KeepOnSheet } from './KeepOnSheet'
+import { LiftButton } from './LiftButton'
 
 /** The steps of a slab in the order of the work: what can be done now is large, what is done is folded away. */
 export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: string }) {
@@ -110,12 +111,53 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
                         Torque map
                     </Link>
                 )}
+                {step.crown !== null && (ready || done) && (
+                    <Link
+                        className="inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3"
+                        to={`/jobs/${job.number}/thickness/${step.crown}`}
+                    >
+                        Stack of thicknesses
+                    </Link>
+                )}
+                {ready && step.forNow !== null && <ForNow job={job} slab={step.forNow} />}
                 {step.isOwn && <KeepOnSheet job={job} step={step} />}
                 {choosing && step.kind !== 'hold' && <SetAside job={job} step={step} done={done} />}
             </div>
             <span className="text-sm text-quiet">{!done && step.minutes > 0 ? `${step.minutes} min` : ''}</span>
         </li>
     )
+}
+
+/** A head goes on for now, without its new joint, to read what lies under it; and off again. */
+function ForNow({ job, slab: id }: { job: Job; slab: string }) {
+    const slab = job.stack.slabs.find((each) => each.id === id)
+    if (slab?.state === 'provisional') {
+        return (
+            <LiftButton
+                job={job}
+                slab={slab}
+                className="ml-4 min-h-11 text-sm underline decoration-1 underline-offset-3"
+            >
+                {slab.name} off again
+            </LiftButton>
+        )
+    }
+    return slab?.state === 'off' ? (
+        <button
+            type="button"
+            className="ml-4 min-h-11 text-sm underline decoration-1 underline-offset-3"
+            onClick={() =>
+                void outbox.add(
+                    job.number,
+                    'slab_provisional',
+                    { slab: id, reason: 'to read the squish' },
+                    `${slab.name} on for now: to read the squish`,
+                )
+            }
+        >
+            {slab.name} on for now
+        </button>
+    ) : null
 }
 
 /** A step is done; what it leaves snug is owed from then on. */

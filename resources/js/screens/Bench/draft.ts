@@ -2,7 +2,7 @@ import type { Job, Spot, Tool } from '../../app/api'
 import { formOf, partsInWords } from './forms'
 
 /** A field of a reading, as the hands come to them. */
-export type Field = 'figure' | 'deviation' | 'setting' | 'passes' | 'drags' | 'refuses' | 'hole' | 'shaft' | 'atLeast'
+export type Field = keyof Draft | 'setting'
 
 /** What has been typed for one place and not yet entered. */
 export interface Draft {
@@ -15,6 +15,25 @@ export interface Draft {
     shaft: string
     /** A strip that was not crushed gives only a lower bound. */
     atLeast: string
+    /** The points over a crown: a figure, leaves, or what is known to one side only. */
+    front: string
+    rear: string
+    'pin left': string
+    'pin right': string
+    /** A burette, twice. */
+    first: string
+    second: string
+    /** What filled the bore above a dome, and how far down its edge stood. */
+    filled: string
+    down: string
+}
+
+/** How the head is held while something under it is read: a head on a few nuts stands higher. */
+export interface Held {
+    fasteners?: number
+    of?: number
+    torque?: string
+    full?: boolean
 }
 
 /** How the readings of this bench are being taken: kept from one reading to the next. */
@@ -28,6 +47,7 @@ export interface Habit {
     settingUnit: string
     tools: Record<string, string>
     setWith: string
+    held?: Held
 }
 
 export const EMPTY: Draft = {
@@ -39,6 +59,14 @@ export const EMPTY: Draft = {
     hole: '',
     shaft: '',
     atLeast: '',
+    front: '',
+    rear: '',
+    'pin left': '',
+    'pin right': '',
+    first: '',
+    second: '',
+    filled: '',
+    down: '',
 }
 
 /** The fields of a place in the order in which Enter walks them. */
@@ -60,13 +88,19 @@ export function unitFor(spot: Spot, habit: Habit): string {
 export function isEmpty(spot: Spot, draft: Draft, habit: Habit): boolean {
     const fields = shownFields(spot, habit)
     const blank = (field: Field) => field === 'setting' || (draft[field] ?? '').trim() === ''
+    if (spot.form === 'burette') {
+        return blank('first')
+    }
     return formOf(spot.form).whole ? fields.some(blank) : fields.every(blank)
 }
 
 /** The tool a place is read with: the one last used of its kind, else the first of the toolbox. */
 export function toolFor(spot: Spot, habit: Habit, tools: Tool[]): string | undefined {
     const kept = tools.find((tool) => tool.id === habit.tools[spot.instrument])
-    return kept?.id ?? tools.find((tool) => tool.kind === spot.instrument)?.id
+    const ofKind = tools.filter((tool) => tool.kind === spot.instrument)
+    // where the size is not known beforehand, a tool whose scale begins at nothing is offered before one that begins at 50
+    const fromNothing = spot.expected === null ? ofKind.find((tool) => tool.range?.startsWith('0 ')) : undefined
+    return kept?.id ?? (fromNothing ?? ofKind[0])?.id
 }
 
 /** What goes to the log, or to the preview. */
@@ -79,6 +113,7 @@ export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[])
         reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)),
         ...(tool ? { tool } : {}),
         ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),
+        ...(spot.form === 'under the head' && habit.held ? { held: habit.held } : {}),
         ...(spot.form === 'hole and shaft' && holeGauge ? { set_with: holeGauge.id } : {}),
     }
 }

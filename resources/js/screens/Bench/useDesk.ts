@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react'
+import { useCallback, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
 import { call, type Job, type Schemas, type Spot } from '../../app/api'
 import { readDraft, writeDraft } from '../../app/drafts'
 import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
+import { useStill } from '../../app/useStill'
 import { type Draft, EMPTY, type Field, fieldsOf, type Habit, inWords, isEmpty, payloadOf } from './draft'
 
 type Preview = Schemas['Preview']
@@ -218,16 +219,6 @@ function objectionTo(known: Preview | null, asked: boolean): string | null {
 async function ask(job: number, payload: unknown, patience: number): Promise<Preview | null> {
     const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patience))
     return Promise.race([call<Preview>('POST', `/jobs/${job}/preview`, payload).catch(() => null), late])
-}
-
-/** A value once it has stood still for a moment. */
-function useStill<T>(value: T, after: number): T {
-    const [still, setStill] = useState(value)
-    useEffect(() => {
-        const timer = setTimeout(() => setStill(value), after)
-        return () => clearTimeout(timer)
-    }, [value, after])
-    return still
 }
 
 const spotIn = (key: string): string => (key === '' ? '' : (JSON.parse(key) as { spot: string }).spot)

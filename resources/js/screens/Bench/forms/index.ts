@@ -1,4 +1,6 @@
 import { answer } from './answer'
+import { burette, domeInBore } from './burette'
+import { crown } from './crown'
 import { diameter } from './diameter'
 import { direct } from './direct'
 import type { Form } from './form'
@@ -13,6 +15,10 @@ const FORMS: Record<string, Form> = {
     'hole and shaft': holeAndShaft,
     leaves,
     strip,
+    'over the crown': crown,
+    'under the head': crown,
+    burette,
+    'dome in bore': domeInBore,
     'yes or no': answer,
 }
 
@@ -29,4 +35,5 @@ export function partsInWords(parts: Record<string, string | undefined>): string 
     return ''
 }
 
+export { ROCKS, TO, UNCRUSHED } from './crown'
 export { withUnit } from './form'

@@ -1,0 +1,97 @@
+<?php
+
+namespace Moltrek\Core\Log\Chamber;
+
+use Moltrek\Core\Chamber\LaidPieces;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Planning\Decision;
+
+/**
+ * What is to lie below a barrel and above it. Where that is what was read with, the step is done with it; where it is another
+ * thickness, what was read over it is to be read again, and the step waits for that.
+ */
+final readonly class ThicknessDecided implements Kind
+{
+    /** @param  array<string, LaidPieces>  $joints  by slab */
+    private function __construct(private array $joints, private string $reason)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'thickness_decided';
+    }
+
+    public static function keys(): array
+    {
+        return ['joints', 'reason'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        $joints = [];
+        foreach ($payload->required('joints', 'a list of joints with their pieces')->objects('joints', 'slab', 'pieces') as $joint) {
+            $joints[$joint->text('slab', 60)] = new LaidPieces(LaidPieces::readAll($joint, 'pieces'), false, true);
+        }
+
+        return new self($joints, $payload->textOrNull('reason', 500) ?? '');
+    }
+
+    public function admit(Before $before): void
+    {
+        foreach ($this->joints as $slab => $pieces) {
+            Joints::refuseOther($before->sheet, (string) $slab, $pieces, 'joints');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $changed = [];
+        foreach ($this->joints as $slab => $pieces) {
+            $totals->thicknesses->decide((string) $slab, $pieces, $entry);
+            if ($totals->thicknesses->isToBeChanged((string) $slab)) {
+                $changed[] = (string) $slab;
+            }
+        }
+        foreach ($changed as $slab) {
+            Joints::change($totals, $slab, $entry);
+        }
+        $step = $changed === [] ? $totals->progress->deciding(Decision::Thickness, slabs: $this->slabs($totals)) : null;
+        if ($step !== null) {
+            $totals->finish($step, $entry);
+        }
+    }
+
+    /** @return list<string> the joints, and the heads on them */
+    private function slabs(Totals $totals): array
+    {
+        $stack = $totals->sheet->stack;
+
+        return array_merge(...array_map(
+            static fn (string|int $slab): array => [(string) $slab, ...$stack->above((string) $slab)],
+            array_keys($this->joints),
+        ), ...[[]]);
+    }
+
+    public function words(BuildState $state): string
+    {
+        $joints = array_map(
+            static fn (string|int $slab, LaidPieces $pieces): string => $pieces->pieces !== [] ? $pieces->inWords()
+                : 'nothing at '.lcfirst($state->sheet->stack->named((string) $slab)->name ?? (string) $slab),
+            array_keys($this->joints), $this->joints,
+        );
+
+        return 'Thickness: '.implode('; ', $joints).($this->reason === '' ? '' : ', '.$this->reason);
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+namespace Moltrek\Core\Measuring;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
+
+/**
+ * How a head was held while something under it was read: on how many of its fasteners and at which torque. A head on a few
+ * nuts by hand stands higher than one at full torque, and a joint that is not crushed is thicker.
+ */
+final readonly class HeadHeld
+{
+    public const KEYS = ['fasteners', 'of', 'torque', 'full'];
+
+    /** @param  int|null  $of  how many the joint has */
+    private function __construct(public ?int $fasteners, public ?int $of, public ?Figure $torque, public bool $full)
+    {
+    }
+
+    public static function readOrNull(Fields $payload, string $key): ?self
+    {
+        $held = $payload->objectOrNull($key, ...self::KEYS);
+
+        return $held === null ? null : new self(
+            $held->has('fasteners') ? $held->whole('fasteners', 1, 200) : null,
+            $held->has('of') ? $held->whole('of', 1, 200) : null,
+            $held->figureOrNull('torque', Dimension::Torque), $held->flag('full'),
+        );
+    }
+
+    public function inWords(): string
+    {
+        if ($this->full) {
+            return 'head at full torque';
+        }
+        $of = $this->of === null || $this->of === $this->fasteners ? '' : ' of '.$this->of;
+
+        return 'head on '.($this->fasteners === null ? 'its fasteners' : $this->fasteners.$of.' fasteners')
+            .', '.($this->torque === null ? 'by hand' : 'at '.$this->torque->exact());
+    }
+
+    /** What that means for the figure, in a sentence; nothing where the joint was as it will be. */
+    public function remark(): ?string
+    {
+        return $this->full ? null : 'Read with the '.$this->inWords().': at full torque it comes out smaller.';
+    }
+}

@@ -1,0 +1,201 @@
+import { Link, useParams } from 'react-router'
+import type { Job, Schemas } from '../../app/api'
+import { useKept } from '../../app/kept'
+import { useJob } from '../../app/queries'
+import { useThickness } from '../../app/useThickness'
+import { RoomDrawing } from '../../drawings/RoomDrawing'
+import { VerdictMark } from '../../drawings/VerdictMark'
+import { Entered } from './Entered'
+import { Pages } from './Pages'
+
+/** What a cylinder presses its charge into, from burette, gasket, deck and dome; and what another ratio would ask for. */
+export function Compression() {
+    const { number, cylinder = '' } = useParams()
+    const job = useJob(Number(number))
+    if (!job.data) {
+        return <p className="p-6">{job.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
+    }
+    return <Room key={cylinder} job={job.data} cylinder={cylinder} />
+}
+
+function Room({ job, cylinder }: { job: Job; cylinder: string }) {
+    const [target, setTarget] = useKept<string>(`target:${job.number}:${cylinder}`, '')
+    const aimed = Number(target.replace(',', '.'))
+    const { data: stack, isError } = useThickness(
+        job.number,
+        cylinder,
+        job.log.lastSeq,
+        {},
+        target.trim() !== '' && aimed > 1 ? aimed : null,
+    )
+    if (!stack?.chamber) {
+        return <p className="p-6">{isError ? 'This engine has no such cylinder.' : 'One moment.'}</p>
+    }
+    const { chamber } = stack
+    const ratios = stack.figures.filter(
+        (figure) => figure.key === 'compression_ratio' || figure.key === 'trapped_ratio',
+    )
+    return (
+        <main data-seq={job.log.lastSeq} className="flex-1 bg-base-100 px-4 pt-3 pb-6 md:px-6">
+            <div className="mx-auto max-w-[1360px]">
+                <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+                    <div>
+                        <h1 className="text-2xl leading-tight font-bold">
+                            Compression{job.engine.drawing.cylinders.length > 1 && `, ${stack.name}`}
+                        </h1>
+                        <p className="text-quiet">
+                            <Link className="underline decoration-1 underline-offset-3" to={`/jobs/${job.number}`}>
+                                {job.title} · job {job.number}
+                            </Link>{' '}
+                            · displacement {chamber.displacement.toFixed(1)} cm³, {chamber.swept.toFixed(1)} swept by
+                            each piston
+                        </p>
+                    </div>
+                    <Pages job={job} cylinder={cylinder} page="compression" isTwoStroke={stack.isTwoStroke} />
+                </div>
+                <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+                    <div>
+                        <RoomDrawing chamber={chamber} />
+                        <ul className="flex flex-wrap gap-x-10 border-t-2 border-base-content pt-2">
+                            {ratios.map((figure) => (
+                                <Ratio key={figure.key} figure={figure} />
+                            ))}
+                        </ul>
+                        {stack.remarks.map((remark) => (
+                            <p key={remark} className="mt-2 border-l-4 border-base-content pl-3 leading-snug font-bold">
+                                {remark}
+                            </p>
+                        ))}
+                        <Target
+                            chamber={chamber}
+                            target={target}
+                            onTarget={setTarget}
+                            isWrong={target.trim() !== '' && !(aimed > 1)}
+                        />
+                    </div>
+                    <section aria-label="Measured" className="border-t-2 border-base-content pt-1">
+                        <h2 className="font-bold">By burette</h2>
+                        <Entered job={job} spot={`chamber_volume.${cylinder}`} />
+                        <ol className="mb-2 list-decimal space-y-0.5 pl-6 text-sm leading-snug">
+                            <li>
+                                Head level, plug and valves in, a little grease on the face, clear plate with its hole
+                                at the edge.
+                            </li>
+                            <li>Light oil or spirit with a drop of dye; read at the bottom of the curve.</li>
+                            <li>
+                                Fill until the last bubble is out. Empty, wipe dry, fill once more: the two must agree
+                                to 0.3 cc.
+                            </li>
+                        </ol>
+                        <Entered job={job} spot={`dome_volume.${cylinder}`} />
+                        {stack.joints
+                            .filter((joint) => !joint.insert)
+                            .map((joint) => (
+                                <div key={joint.slab}>
+                                    <Entered job={job} spot={`gasket_thickness.${joint.slab}.fresh`} />
+                                    <Entered job={job} spot={`gasket_thickness.${joint.slab}.crushed`} />
+                                    <Entered job={job} spot={`gasket_opening.${joint.slab}`} />
+                                </div>
+                            ))}
+                    </section>
+                </div>
+            </div>
+        </main>
+    )
+}
+
+function Ratio({ figure }: { figure: Schemas['StackFigure'] }) {
+    return (
+        <li>
+            <p className="flex items-center gap-1.5 text-sm">
+                {figure.verdict && <VerdictMark state={figure.verdict.state} size={16} />}
+                {figure.name}
+            </p>
+            <p className="text-4xl leading-tight font-bold">
+                {figure.after?.toFixed(1) ?? '–'} <span className="text-base font-normal text-quiet">to 1</span>
+            </p>
+            <p className="text-sm text-quiet">{[figure.limit, figure.note].filter(Boolean).join('. ')}</p>
+        </li>
+    )
+}
+
+/** What another ratio asks for, each with all else the same. */
+function Target({
+    chamber,
+    target,
+    onTarget,
+    isWrong,
+}: {
+    chamber: Schemas['Chamber']
+    target: string
+    onTarget: (target: string) => void
+    isWrong: boolean
+}) {
+    const { needed } = chamber
+    return (
+        <section aria-label="Target" className="mt-4 border-t-2 border-base-content pt-1">
+            <label className="flex flex-wrap items-center gap-3">
+                <b>A ratio of</b>
+                <input
+                    className="input h-12 w-28 text-xl font-bold"
+                    inputMode="decimal"
+                    aria-label="Ratio aimed at"
+                    value={target}
+                    onChange={(event) => onTarget(event.target.value)}
+                />
+                <span className="text-quiet">to 1 would ask for one of these, all else the same</span>
+            </label>
+            {isWrong && (
+                <p role="alert" className="font-bold">
+                    A ratio is a number above 1, such as 12.5.
+                </p>
+            )}
+            {needed && (
+                <>
+                    <table className="mt-2 w-full text-left">
+                        <tbody>
+                            <Way
+                                name="Chamber"
+                                figure={needed.chamber > 0 ? `${needed.chamber.toFixed(2)} cc` : 'none does it'}
+                            >
+                                {needed.chamber > 0 && amount(-needed.takeOff, 'larger', 'smaller', 'cc')}
+                            </Way>
+                            <Way
+                                name="Head gasket"
+                                figure={
+                                    needed.thickness === null ? 'none does it' : `${needed.thickness.toFixed(2)} mm`
+                                }
+                            >
+                                crushed, of the same opening
+                            </Way>
+                            <Way name="Crown" figure={`${(chamber.dome + needed.takeOff).toFixed(2)} cc`}>
+                                {chamber.dome + needed.takeOff < 0 ? 'a dish' : 'a dome'}
+                            </Way>
+                        </tbody>
+                    </table>
+                    {chamber.ratio !== null && needed.target > chamber.ratio + 0.2 && (
+                        <p className="mt-2 leading-snug font-bold">
+                            ⚠ More ratio asks for more octane and less advance, and knocks where it gets neither. The
+                            engine maker’s word comes first; the squish must still clear.
+                        </p>
+                    )}
+                </>
+            )}
+        </section>
+    )
+}
+
+function Way({ name, figure, children }: { name: string; figure: string; children: React.ReactNode }) {
+    return (
+        <tr className="border-t border-line">
+            <th scope="row" className="py-1.5 font-normal">
+                {name}
+            </th>
+            <td className="py-1.5 text-xl font-bold whitespace-nowrap">{figure}</td>
+            <td className="py-1.5 text-sm text-quiet">{children}</td>
+        </tr>
+    )
+}
+
+const amount = (by: number, more: string, less: string, unit: string) =>
+    `${Math.abs(by).toFixed(2)} ${unit} ${by < 0 ? less : more}`

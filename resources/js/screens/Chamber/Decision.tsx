@@ -1,0 +1,112 @@
+import { useState } from 'react'
+import type { Job } from '../../app/api'
+import { outbox } from '../../app/outbox'
+import { asSent, jointsAsSent, type Thickness, type Tried } from '../../app/useThickness'
+import { Dialog } from '../../parts/Dialog'
+import { LiftCost } from '../../parts/LiftCost'
+
+/** One touch makes what is tried the job's decision: what lies on the shelf is taken, what is missing ordered. */
+export function Decision({
+    job,
+    stack,
+    tried,
+    onDecided,
+}: {
+    job: Job
+    stack: Thickness
+    tried: Tried
+    onDecided: () => void
+}) {
+    const [asking, setAsking] = useState(false)
+    const isTried = Object.keys(tried).length > 0
+    const joints = isTried
+        ? tried
+        : Object.fromEntries(stack.joints.filter((joint) => !joint.insert).map((joint) => [joint.slab, joint.laid]))
+    const named = stack.joints
+        .filter((joint) => (joints[joint.slab]?.length ?? 0) > 0)
+        .map((joint) => joints[joint.slab]?.map((piece) => piece.name).join(' + '))
+        .join(', ')
+    const barrel = job.stack.slabs.find((slab) => slab.id === stack.liftFirst)
+
+    const isOut = stack.figures.some((figure) => figure.verdict?.state === 'out')
+
+    const decide = (lift: boolean) => {
+        const payload = {
+            joints: jointsAsSent(joints).map((joint) => ({ ...joint, pieces: asSent(joints[joint.slab] ?? []) })),
+            reason: isTried ? '' : 'stays as it was read',
+        }
+        void outbox.add(job.number, 'thickness_decided', payload, `Thickness: ${named}`)
+        for (const joint of isTried ? stack.joints : []) {
+            const left = new Map(joint.pieces.map((piece) => [piece.name, piece.onShelf]))
+            for (const piece of tried[joint.slab] ?? []) {
+                const lies = left.get(piece.name) ?? 0
+                left.set(piece.name, lies - 1)
+                if (lies > 0) {
+                    void outbox.add(job.number, 'part_taken', { part: piece.name }, `From the shelf: ${piece.name}`)
+                } else {
+                    const here = joint.pieces.find((each) => each.name === piece.name)?.here
+                    const order = { part: piece.name, ...(here ? { promised: here } : {}), for: [`on.${joint.slab}`] }
+                    void outbox.add(job.number, 'part_ordered', order, `Ordered: ${piece.name}`)
+                }
+            }
+        }
+        if (lift && barrel) {
+            void outbox.add(
+                job.number,
+                'slab_lifted',
+                { slab: barrel.id },
+                `Taken off, down to and with: ${barrel.name}`,
+            )
+        }
+        setAsking(false)
+        onDecided()
+    }
+    if (!isTried && !stack.canDecide) {
+        return <Decided stack={stack} />
+    }
+    return (
+        <div className="mt-4">
+            <button
+                type="button"
+                className={`btn h-14 w-full text-lg ${isTried || !isOut ? 'btn-primary' : ''}`}
+                onClick={() => (barrel ? setAsking(true) : decide(false))}
+            >
+                {isTried
+                    ? `Decide: ${named || 'nothing'}`
+                    : `${isOut ? 'It stays all the same' : 'It stays'}: ${named || 'nothing between'}`}
+            </button>
+            <p className="mt-1 text-sm text-quiet">
+                {isTried
+                    ? 'Pieces on the shelf are taken for this job, missing ones put on order. What was read over them is read once more.'
+                    : 'What was read stands, and the gaskets go on as they are.'}
+            </p>
+            <Decided stack={stack} />
+            <Dialog open={asking} onClose={() => setAsking(false)} title={`${named}: the barrel comes off once more`}>
+                {barrel && <LiftCost job={job} slab={barrel.id} />}
+                <div className="mt-4 flex flex-wrap gap-3">
+                    <button type="button" className="btn btn-primary h-12 flex-1" onClick={() => decide(true)}>
+                        Decided, and it is off
+                    </button>
+                    <button type="button" className="btn h-12 flex-1" onClick={() => decide(false)}>
+                        Decided, off later
+                    </button>
+                </div>
+            </Dialog>
+        </div>
+    )
+}
+
+function Decided({ stack }: { stack: Thickness }) {
+    const joints = stack.joints.filter((joint) => joint.decided !== null)
+    return joints.length === 0 ? null : (
+        <p className="mt-2 leading-snug">
+            Decided:{' '}
+            {joints.map((joint) => (
+                <span key={joint.slab}>
+                    <b>{joint.decided?.map((piece) => piece.name).join(' + ') || 'nothing'}</b> ({joint.decidedBy}
+                    {joint.toBeChanged ? ', not in yet' : ''}){' '}
+                </span>
+            ))}
+        </p>
+    )
+}
