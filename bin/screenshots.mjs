@@ -38,17 +38,7 @@ const SHOTS = {
         },
     ],
     pattern: ['/pattern', 'day', (page) => page.getByRole('button', { name: /^pull 7/ }).click()],
-    'lift-cost': [
-        '/jobs/203',
-        'day',
-        async (page) => {
-            await page.getByRole('navigation', { name: /The engine/ }).getByRole('button', { name: /^Front head(?! gasket)/ }).click()
-            await page.getByRole('button', { name: 'Take off to here' }).click()
-            await page.getByText('Off and together again').waitFor()
-        },
-    ],
     dates: ['/dates', 'day'],
-    trays: ['/jobs/217/trays', 'day'],
     record: ['/jobs/214/record', 'day'],
     parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
     'torque-map': [
@@ -60,10 +50,30 @@ const SHOTS = {
             await page.locator('aside').evaluate((aside) => aside.scrollTo(0, 0))
         },
     ],
-    clamp: [
-        '/pattern',
+    thickness: [
+        '/jobs/230/thickness/1',
+        'day',
+        async (page) => {
+            await page.getByRole('button', { name: /^Base gasket 0.25 1 piece/ }).click()
+            await page.getByRole('button', { name: 'Decide: Base gasket 0.25' }).waitFor()
+            await page.getByText('1.38 →').waitFor()
+        },
+    ],
+    ports: [
+        '/jobs/231/ports/left',
         'night',
-        (page) => page.getByRole('region', { name: /hold/ }).first().evaluate((each) => each.scrollIntoView()),
+        async (page) => {
+            await page.getByLabel(/Added below the barrel/).fill('0.5')
+            await page.getByText('was 84.7°').waitFor()
+        },
+    ],
+    compression: [
+        '/jobs/230/compression/1',
+        'day',
+        async (page) => {
+            await page.getByLabel('Ratio aimed at').fill('13.2')
+            await page.getByText('More ratio asks for more octane').waitFor()
+        },
     ],
     hold: [
         '/jobs/209',

@@ -29,6 +29,7 @@ use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\PortEdge;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StackPiece;
@@ -77,7 +78,7 @@ final readonly class ThicknessView
         $decided = $thicknesses->decidedAt($joint->id);
 
         return new StackJointShape(
-            $joint->id, $joint->name, $joint->kind->isBelowBarrel(), $joint->kind === SlabKind::Head,
+            $joint->id, $joint->name, $joint->kind->isBelowBarrel(), $joint->seal === Seal::ORing, $joint->kind === SlabKind::Head,
             array_map(self::piece(...), $laid->pieces), $laid->thickness()->quantity()['value'], $laid->crushed, $laid->stated,
             $decided === null ? null : array_map(self::piece(...), $decided->pieces), $thicknesses->decidedBy($joint->id)?->by, $thicknesses->isToBeChanged($joint->id),
             array_map(fn (StackPiece $piece): StackPieceShape => new StackPieceShape(

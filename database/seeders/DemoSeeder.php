@@ -91,6 +91,7 @@ final class DemoSeeder extends Seeder
             ['w3', 'torque wrench W3', 'torque wrench', '3 lbf·in', null, [], '20 to 150 lbf·in', '1 lbf·in', -60, 305, '190 mm'],
             ['a1', 'open end 12', 'torque adapter', null, null, [], null, null, null, null, '50 mm'],
             ['a2', 'ring end 10', 'torque adapter', null, null, [], null, null, null, null, '62 mm'],
+            ['v1', 'burette V1', 'burette', '0.1 cc', null, [], '0 to 50 cc', '0.1 cc', -60, 305],
             ['s1', 'crushed strip, green', 'crushed strip', '0.006 mm', null, [], '0.025 to 0.076 mm', '0.013 mm', null, null],
         ] as $tool) {
             [$id, $name, $kind, $doubt, $fixed, $set, $range, $resolution, $checked, $next] = $tool;
@@ -343,7 +344,7 @@ final class DemoSeeder extends Seeder
         $crown = static fn (array $points): object => (object) $points;
         $this->log($job, [
             [-1, '16:02', 'tomas', 'reading_taken', ['spot' => 'deck.1', 'tool' => 'd1', 'reading' => $crown(['front' => '0.38 mm', 'rear' => '0.34 mm', 'pin left' => '0.36 mm', 'pin right' => '0.36 mm'])]],
-            [-1, '16:20', 'tomas', 'reading_taken', ['spot' => 'chamber_volume.1', 'reading' => (object) ['first' => '12.3 cc', 'second' => '12.2 cc']]],
+            [-1, '16:20', 'tomas', 'reading_taken', ['spot' => 'chamber_volume.1', 'tool' => 'v1', 'reading' => (object) ['first' => '12.3 cc', 'second' => '12.2 cc']]],
             [-1, '16:31', 'tomas', 'reading_taken', ['spot' => 'squish.1', 'tool' => 'm4', 'held' => (object) ['fasteners' => 6, 'of' => 6, 'full' => true],
                 'reading' => $crown(['front' => '1.44 mm', 'rear' => '1.38 mm', 'pin left' => '1.41 mm', 'pin right' => (object) ['uncrushed' => '1.20 mm']])]],
             [-1, '16:44', 'tomas', 'reading_taken', ['spot' => 'squish.1', 'tool' => 'm4', 'held' => (object) ['fasteners' => 6, 'of' => 6, 'full' => true],
@@ -360,8 +361,8 @@ final class DemoSeeder extends Seeder
         $this->log($job, [
             [-2, '13:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Plated barrel back from the works, to go together.', 'errands' => ['put together']]],
             ...$this->restInOrder('skarn-594', [-2, '13:30', 'petra'], ['deck', 'squish', 'cranking_compression']),
-            ...$this->boresOf('left', '72.445 mm', ['14', '36', '80'], '72.512 mm', [-2, '15:00', 'petra']),
-            ...$this->boresOf('right', '72.445 mm', ['14', '36', '80'], '72.510 mm', [-2, '15:20', 'petra']),
+            ...$this->boresOf('left', '72.412 mm', ['14', '36', '80'], '72.512 mm', [-2, '15:00', 'petra']),
+            ...$this->boresOf('right', '72.412 mm', ['14', '36', '80'], '72.510 mm', [-2, '15:20', 'petra']),
         ]);
         $this->workOn($job, 'petra', -1, '08:00');
         $this->log($job, [

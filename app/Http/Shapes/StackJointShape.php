@@ -20,6 +20,8 @@ final readonly class StackJointShape
         public string $name,
         #[OA\Property(description: 'below the barrel, so that ports move with it')]
         public bool $below,
+        #[OA\Property(description: 'its seal lies in grooves: the faces meet')]
+        public bool $inGrooves,
         #[OA\Property(description: 'the head itself, for an insert')]
         public bool $insert,
         #[OA\Property(items: new OA\Items(ref: LaidPieceShape::class))]

@@ -195,6 +195,9 @@ final class Assessor
 
     private function overCrown(Subject $subject, Reading $reading, CrownPoints $said): Assessment
     {
+        if ($subject->source->limit === null) {
+            return new Assessment($subject);
+        }
         $doubt = self::coarsest($reading->tool);
         $wording = Wordings::on($this->sheet, $subject->quantity);
         $isDeck = $reading->spot->form() === EntryForm::OverCrown;
@@ -213,6 +216,9 @@ final class Assessor
 
     private function byBurette(Subject $subject, Reading $reading, Burette $said): Assessment
     {
+        if ($subject->source->limit === null) {
+            return new Assessment($subject);
+        }
         $interval = $said->interval($reading->tool?->doubtIn(Dimension::Volume) ?? 0);
         $verdict = Verdict::of($subject->source->limit, Wordings::on($this->sheet, $subject->quantity), $interval);
 

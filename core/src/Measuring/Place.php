@@ -5,6 +5,7 @@ namespace Moltrek\Core\Measuring;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\PortEdge;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\SlabKind;
 
 /** The kinds of place an engine is read at, and where they are on this engine, in the order of the hands. */
@@ -109,7 +110,9 @@ enum Place: string
         $places = [];
         $isOpening = $states === [''];
         foreach ($sheet->stack->slabs as $slab) {
-            foreach ($slab->kind === SlabKind::HeadGasket || (! $isOpening && $slab->kind->isGasket()) ? $states : [] as $state) {
+            $lies = $slab->kind === SlabKind::HeadGasket || (! $isOpening && $slab->kind->isGasket());
+            // O-rings lie in grooves: the faces meet, and there is no thickness between them
+            foreach ($lies && $slab->seal !== Seal::ORing ? $states : [] as $state) {
                 $label = lcfirst($slab->name).' %s'.($state === '' ? '' : ', '.$state);
                 $places[] = new PlaceOnEngine(rtrim($slab->id.'.'.$state, '.'), null, $slab->id, $label);
             }

@@ -122,7 +122,7 @@ final readonly class HeadRules
             ->because('The piston rocks: the thinner side decides.')
             ->after('clean.'.($bank->head->id ?? ''), ...$this->joined($bank))
             ->inTurn(
-                'Crown and head clean; the old gasket or none between, and said which on the page of thicknesses',
+                'Crown and head clean; '.$this->meanwhile($bank),
                 'Soft wire half as thick again as the gap, or clay in small balls, a little grease to hold it: at the edge over both '
                     .'ends of the pin, then front and rear',
                 'Head down evenly on as many of its fasteners as will hold it flat; plugs out',
@@ -135,6 +135,19 @@ final readonly class HeadRules
             ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases)
             ->caution('Turned by hand only, plugs out.')
             ->takes(15)->id];
+    }
+
+    /** What lies in the joint of a head that is on for now. */
+    private function meanwhile(Bank $bank): string
+    {
+        $gaskets = $this->gasketsOf($bank);
+        $rings = array_filter($gaskets, static fn (Slab $gasket): bool => $gasket->seal === Seal::ORing);
+
+        return match (true) {
+            $gaskets === [] => 'nothing between the faces',
+            $rings !== [] => 'the grooves empty, or the old O-rings in them',
+            default => 'the old gasket between, or none: which, is said on the page of thicknesses',
+        };
     }
 
     private function head(Bank $bank): void

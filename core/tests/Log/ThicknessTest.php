@@ -121,12 +121,23 @@ it('counts an insert’s chamber, a burette’s, a measured gasket', function ()
     expect((new StackOfThicknesses($measured, $measured->sheet->cylinder('1')))->at($measured->sheet->stack->named('base-gasket'))->thickness()->nanometres)->toBe(460_000);
 });
 
-it('says what cannot be', function (array $more, array $tried, string $said) {
-    $state = crownRead($more);
+it('counts with the parts of other makers: their bore, their rod, their chamber', function () {
+    $kit = demoSheet('ulvane-139r', function (stdClass $sheet): void {
+        $sheet->substitutions = json_decode('[{"replaces":"barrel","by":"a kit of 58","source":"piston maker","bore":"58 mm","chamber":"14.0 cc","dome":"0 cc","rod":"120 mm"}]');
+    });
+    $state = worked($kit, []);
+    // nothing read: the crown counts as flush
+    expect(wouldBe($state, [])['compression_ratio'])->toEqualWithDelta(1 + M_PI / 4 * 5.8 ** 2 * 5.84 / 14.0, 1e-9)
+        // 32.2 down with a throw of 29.2 and a rod of 120, by the law of cosines on y = 149.2 − 32.2
+        ->and(wouldBe($state, [])['port_opens.exhaust'])->toEqualWithDelta(rad2deg(acos((29.2 ** 2 + 117.0 ** 2 - 120 ** 2) / (2 * 29.2 * 117.0))), 1e-9);
+});
+
+it('says what cannot be', function (array $more, array $tried, string $said, string $engine = 'ulvane-139r') {
+    $state = crownRead($more, $engine);
     $pieces = array_map(fn (array $each): LaidPieces => new LaidPieces(LaidPieces::readAll(Fields::of((object) ['pieces' => json_decode(json_encode($each))], 'pieces'), 'pieces'), false, true), $tried);
     expect(implode(' ', (new StackFigures(new StackOfThicknesses($state, $state->sheet->cylinder('1')), $pieces))->remarks()))->toContain($said);
 })->with([
-    'a gasket that reaches into the bore' => [[['reading_taken', ['spot' => 'gasket_opening.head-gasket', 'reading' => '54.6 mm']]], [], 'reaches 0.20 mm into the bore'],
+    'a gasket that reaches into the bore' => [[['reading_taken', ['spot' => 'gasket_opening.head-gasket', 'reading' => '85.6 mm']]], [], 'reaches 0.20 mm into the bore', 'harbick-421'],
     'a ratio that rises' => [[], ['base-gasket' => [['name' => 'none', 'thickness' => '0.10 mm']]], 'The ratio rises'],
     'nothing above the piston' => [[['reading_taken', ['spot' => 'chamber_volume.1', 'reading' => ['first' => '0.2 cc']]]], [], 'Nothing is left above the piston'],
     'a piston that meets the head' => [[['reading_taken', ['spot' => 'squish.1', 'reading' => ['front' => '0.40 mm', 'rear' => '0.42 mm']]]], ['base-gasket' => []], 'the piston meets the head'],

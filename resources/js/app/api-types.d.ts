@@ -1560,6 +1560,8 @@ export interface components {
             name: string;
             /** @description below the barrel, so that ports move with it */
             below: boolean;
+            /** @description its seal lies in grooves: the faces meet */
+            inGrooves: boolean;
             /** @description the head itself, for an insert */
             insert: boolean;
             laid: components["schemas"]["LaidPiece"][];

@@ -2,16 +2,12 @@ import { useRef } from 'react'
 import type { Schemas } from '../app/api'
 import { useWidth } from '../app/useWidth'
 import { decimalsOf, labelsOf, scaleOf } from './rulerScale'
+import { Zones } from './Zones'
 
 /** The widest it is drawn, and room at the right for what lies past the scale. */
 const WIDEST = 520
 const ROOM = 34
 const BAR = 22
-const ZONES: Record<string, string> = {
-    within: 'var(--zone-within)',
-    worn: 'var(--zone-worn)',
-    out: 'var(--zone-out)',
-}
 
 /**
  * The picture behind a verdict, to scale: zones, limits with their sources, and the reading as a line with the whisker of
@@ -33,16 +29,7 @@ export function LimitRuler({ ruler, label }: { ruler: Schemas['Ruler']; label: s
                 role="img"
                 aria-label={label}
             >
-                {ruler.zones.map((zone) => (
-                    <rect
-                        key={zone.from}
-                        x={scale(zone.from)}
-                        y={top}
-                        width={scale(zone.to) - scale(zone.from)}
-                        height={BAR}
-                        fill={ZONES[zone.zone]}
-                    />
-                ))}
+                <Zones ruler={ruler} scale={scale} y={top} height={BAR} />
                 {ruler.marks.map((mark, index) => {
                     const at = scale(mark.at)
                     const text = labels[index]?.x ?? at

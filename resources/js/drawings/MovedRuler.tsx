@@ -2,14 +2,10 @@ import { useRef } from 'react'
 import type { Schemas } from '../app/api'
 import { useWidth } from '../app/useWidth'
 import { scaleOf } from './rulerScale'
+import { Zones } from './Zones'
 
 const BAR = 14
 const TOP = 16
-const ZONES: Record<string, string> = {
-    within: 'var(--zone-within)',
-    worn: 'var(--zone-worn)',
-    out: 'var(--zone-out)',
-}
 
 /** A limit to scale with where a figure is (an open triangle) and where it would be (a bar with the whisker of its doubt). */
 export function MovedRuler({
@@ -36,16 +32,7 @@ export function MovedRuler({
                 role="img"
                 aria-label={label}
             >
-                {ruler.zones.map((zone) => (
-                    <rect
-                        key={zone.from}
-                        x={scale(zone.from)}
-                        y={TOP}
-                        width={scale(zone.to) - scale(zone.from)}
-                        height={BAR}
-                        fill={ZONES[zone.zone]}
-                    />
-                ))}
+                <Zones ruler={ruler} scale={scale} y={TOP} height={BAR} />
                 {ruler.marks.map((mark) => (
                     <g key={mark.at} className="stroke-base-content" strokeWidth="1.4">
                         <path

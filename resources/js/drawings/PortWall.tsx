@@ -185,7 +185,7 @@ function Crown({ wall, y }: { wall: Schemas['WallTick'][]; y: (depth: number) =>
                 <text x={LEFT + 8} y={y(first.after) + 16}>
                     crown at top
                 </text>
-                <text x={LEFT + 8} y={y(last.after) - 6}>
+                <text x={LEFT + 8} y={y(last.after) + 15}>
                     crown at bottom
                 </text>
             </g>

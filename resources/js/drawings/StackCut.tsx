@@ -154,7 +154,7 @@ export function StackCut({ cut, onDrag }: { cut: Cut; onDrag?: (joint: CutJoint,
                     face
                 </text>
                 <path
-                    d={`M${outer[0] - 4} ${face}H${LEFT + 60}`}
+                    d={`M${outer[0] - 4} ${face}H${LEFT + 12}`}
                     className="stroke-quiet"
                     strokeWidth="1.2"
                     strokeDasharray="5 4"

@@ -28,8 +28,10 @@ final readonly class Burette implements Form
         $tries = $payload->object('reading', ...self::KEYS);
         $second = $tries->has('second') ? Direct::figureAt($tries, 'second', $spot) : null;
         $typed = $second === null ? $tries->text('first') : $tries->text('first').', then '.$tries->text('second');
+        $read = new self($typed, Direct::figureAt($tries, 'first', $spot), $second);
+        $spread = $read->spread();
 
-        return new self($typed, Direct::figureAt($tries, 'first', $spot), $second);
+        return $spread === null ? $read : new self($typed.', '.$spread->shown().' apart', $read->first, $second);
     }
 
     public static function ofCells(array $cells): mixed

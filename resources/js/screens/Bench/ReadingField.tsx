@@ -24,6 +24,9 @@ const NAMES: Record<Field, string> = {
     down: 'edge down, mm',
 }
 
+/** Forms whose figure comes of several that were typed. */
+const SAID = ['burette', 'dome in bore']
+
 /** A place to type one reading: touch it or type; what stands there is shown large. */
 export function ReadingField({ spot, desk, compact = false }: { spot: Spot; desk: Desk; compact?: boolean }) {
     if (spot.form === 'yes or no') {
@@ -148,7 +151,7 @@ function StandingReading({ spot, desk, compact }: { spot: Spot; desk: Desk; comp
                         {reading.shown}
                     </span>
                     <span className={compact ? 'sr-only' : 'text-sm leading-tight text-quiet'}>
-                        {reading.deviation || reading.hole ? reading.text : reading.tool}
+                        {reading.deviation || reading.hole || SAID.includes(spot.form) ? reading.text : reading.tool}
                         {spot.before && <> · before: {spot.before}</>}
                     </span>
                 </>

@@ -184,6 +184,14 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
                 >
                     Pull
                 </Link>
+            ) : step.kind === 'decide' && step.crown !== null ? (
+                <Link
+                    id="next-move"
+                    className="flex h-14 items-center rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
+                    to={`/jobs/${job.number}/thickness/${step.crown}`}
+                >
+                    Decide
+                </Link>
             ) : (
                 <button
                     id="next-move"

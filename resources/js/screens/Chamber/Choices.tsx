@@ -94,7 +94,7 @@ function Choice({
                 type="button"
                 aria-pressed={pressed}
                 onClick={onTry}
-                className={`grid min-h-12 w-full grid-cols-[minmax(0,1fr)_7rem_9rem] items-center gap-x-3 rounded-field border-2 px-3 py-1 text-left ${
+                className={`grid min-h-12 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-3 sm:grid-cols-[minmax(0,1fr)_7rem_9rem] rounded-field border-2 px-3 py-1 text-left ${
                     pressed ? 'border-primary bg-primary/10' : 'border-line hover:bg-base-200'
                 }`}
             >
@@ -106,7 +106,7 @@ function Choice({
                     </span>
                 </span>
                 <b className="text-xl whitespace-nowrap">{range}</b>
-                <span className="text-right text-sm leading-tight">
+                <span className="col-span-2 text-sm leading-tight sm:col-span-1 sm:text-right">
                     {nearly ? 'nearly' : choice.fitsAll ? '' : 'something else leaves its limit'}
                     <span className="block text-quiet">
                         {choice.missing.length === 0

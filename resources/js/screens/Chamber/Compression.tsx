@@ -1,21 +1,18 @@
-import { Link, useParams } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
 import { useKept } from '../../app/kept'
-import { useJob } from '../../app/queries'
 import { useThickness } from '../../app/useThickness'
 import { RoomDrawing } from '../../drawings/RoomDrawing'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { ChamberPage } from './ChamberPage'
 import { Entered } from './Entered'
-import { Pages } from './Pages'
 
 /** What a cylinder presses its charge into, from burette, gasket, deck and dome; and what another ratio would ask for. */
 export function Compression() {
-    const { number, cylinder = '' } = useParams()
-    const job = useJob(Number(number))
-    if (!job.data) {
-        return <p className="p-6">{job.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
-    }
-    return <Room key={cylinder} job={job.data} cylinder={cylinder} />
+    return (
+        <ChamberPage page="compression" sub={(job) => job.engine.facts}>
+            {(job, cylinder) => <Room key={cylinder} job={job} cylinder={cylinder} />}
+        </ChamberPage>
+    )
 }
 
 function Room({ job, cylinder }: { job: Job; cylinder: string }) {
@@ -29,78 +26,59 @@ function Room({ job, cylinder }: { job: Job; cylinder: string }) {
         target.trim() !== '' && aimed > 1 ? aimed : null,
     )
     if (!stack?.chamber) {
-        return <p className="p-6">{isError ? 'This engine has no such cylinder.' : 'One moment.'}</p>
+        return <p>{isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
     }
     const { chamber } = stack
     const ratios = stack.figures.filter(
         (figure) => figure.key === 'compression_ratio' || figure.key === 'trapped_ratio',
     )
     return (
-        <main data-seq={job.log.lastSeq} className="flex-1 bg-base-100 px-4 pt-3 pb-6 md:px-6">
-            <div className="mx-auto max-w-[1360px]">
-                <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
-                    <div>
-                        <h1 className="text-2xl leading-tight font-bold">
-                            Compression{job.engine.drawing.cylinders.length > 1 && `, ${stack.name}`}
-                        </h1>
-                        <p className="text-quiet">
-                            <Link className="underline decoration-1 underline-offset-3" to={`/jobs/${job.number}`}>
-                                {job.title} · job {job.number}
-                            </Link>{' '}
-                            · displacement {chamber.displacement.toFixed(1)} cm³, {chamber.swept.toFixed(1)} swept by
-                            each piston
-                        </p>
-                    </div>
-                    <Pages job={job} cylinder={cylinder} page="compression" isTwoStroke={stack.isTwoStroke} />
-                </div>
-                <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
-                    <div>
-                        <RoomDrawing chamber={chamber} />
-                        <ul className="flex flex-wrap gap-x-10 border-t-2 border-base-content pt-2">
-                            {ratios.map((figure) => (
-                                <Ratio key={figure.key} figure={figure} />
-                            ))}
-                        </ul>
-                        {stack.remarks.map((remark) => (
-                            <p key={remark} className="mt-2 border-l-4 border-base-content pl-3 leading-snug font-bold">
-                                {remark}
-                            </p>
-                        ))}
-                        <Target
-                            chamber={chamber}
-                            target={target}
-                            onTarget={setTarget}
-                            isWrong={target.trim() !== '' && !(aimed > 1)}
-                        />
-                    </div>
-                    <section aria-label="Measured" className="border-t-2 border-base-content pt-1">
-                        <h2 className="font-bold">By burette</h2>
-                        <Entered job={job} spot={`chamber_volume.${cylinder}`} />
-                        <ol className="mb-2 list-decimal space-y-0.5 pl-6 text-sm leading-snug">
-                            <li>
-                                Head level, plug and valves in, a little grease on the face, clear plate with its hole
-                                at the edge.
-                            </li>
-                            <li>Light oil or spirit with a drop of dye; read at the bottom of the curve.</li>
-                            <li>
-                                Fill until the last bubble is out. Empty, wipe dry, fill once more: the two must agree
-                                to 0.3 cc.
-                            </li>
-                        </ol>
-                        <Entered job={job} spot={`dome_volume.${cylinder}`} />
-                        {stack.joints
-                            .filter((joint) => !joint.insert)
-                            .map((joint) => (
-                                <div key={joint.slab}>
-                                    <Entered job={job} spot={`gasket_thickness.${joint.slab}.fresh`} />
-                                    <Entered job={job} spot={`gasket_thickness.${joint.slab}.crushed`} />
-                                    <Entered job={job} spot={`gasket_opening.${joint.slab}`} />
-                                </div>
-                            ))}
-                    </section>
-                </div>
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+            <div>
+                <RoomDrawing chamber={chamber} />
+                <ul className="flex flex-wrap gap-x-10 border-t-2 border-base-content pt-2">
+                    {ratios.map((figure) => (
+                        <Ratio key={figure.key} figure={figure} />
+                    ))}
+                </ul>
+                {stack.remarks.map((remark) => (
+                    <p key={remark} className="mt-2 border-l-4 border-base-content pl-3 leading-snug font-bold">
+                        {remark}
+                    </p>
+                ))}
+                <Target
+                    chamber={chamber}
+                    target={target}
+                    onTarget={setTarget}
+                    isWrong={target.trim() !== '' && !(aimed > 1)}
+                />
             </div>
-        </main>
+            <section aria-label="Measured" className="border-t-2 border-base-content pt-1">
+                <h2 className="font-bold">By burette</h2>
+                <Entered job={job} spot={`chamber_volume.${cylinder}`} />
+                <ol className="mb-2 list-decimal space-y-0.5 pl-6 text-sm leading-snug">
+                    <li>
+                        Head level, plug and valves in, a little grease on the face, clear plate with its hole at the
+                        edge.
+                    </li>
+                    <li>Light oil or spirit with a drop of dye; read at the bottom of the curve.</li>
+                    <li>
+                        Fill until the last bubble is out. Empty, wipe dry, fill once more: the two must agree to 0.3
+                        cc.
+                    </li>
+                </ol>
+                <Entered job={job} spot={`dome_volume.${cylinder}`} />
+                {stack.joints
+                    .filter((joint) => !joint.insert)
+                    .map((joint) => (
+                        <div key={joint.slab}>
+                            <Entered job={job} spot={`gasket_thickness.${joint.slab}.fresh`} />
+                            <Entered job={job} spot={`gasket_thickness.${joint.slab}.crushed`} />
+                            <Entered job={job} spot={`gasket_opening.${joint.slab}`} />
+                        </div>
+                    ))}
+            </section>
+        </div>
     )
 }
 

@@ -55,6 +55,9 @@ function Joint({
 }) {
     const pieces = shownIn(joint, tried)
     const isTried = tried[joint.slab] !== undefined
+    if (joint.inGrooves && joint.pieces.length === 0 && !isTried) {
+        return null
+    }
     const lay = (piece: Schemas['StackPiece']) => {
         const laid = { name: piece.name, thickness: piece.thickness, volume: piece.volume }
         onLay(joint, isTried && !joint.insert ? [...pieces, laid] : [laid])

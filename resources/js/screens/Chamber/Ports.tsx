@@ -1,21 +1,18 @@
-import { Link, useParams } from 'react-router'
 import type { Job } from '../../app/api'
 import { useKept } from '../../app/kept'
-import { useJob } from '../../app/queries'
 import { type Thickness, useThickness } from '../../app/useThickness'
 import { PortWall } from '../../drawings/PortWall'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { ChamberPage } from './ChamberPage'
 import { Entered } from './Entered'
-import { Pages } from './Pages'
 
 /** The ports of a barrel on its wall laid flat, when the crown uncovers them, and what is done to that from below the barrel. */
 export function Ports() {
-    const { number, cylinder = '' } = useParams()
-    const job = useJob(Number(number))
-    if (!job.data) {
-        return <p className="p-6">{job.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
-    }
-    return <Wall key={cylinder} job={job.data} cylinder={cylinder} />
+    return (
+        <ChamberPage page="ports" sub={() => 'the wall laid flat, to scale'}>
+            {(job, cylinder) => <Wall key={cylinder} job={job} cylinder={cylinder} />}
+        </ChamberPage>
+    )
 }
 
 function Wall({ job, cylinder }: { job: Job; cylinder: string }) {
@@ -29,70 +26,51 @@ function Wall({ job, cylinder }: { job: Job; cylinder: string }) {
             : {}
     const { data: stack, isError } = useThickness(job.number, cylinder, job.log.lastSeq, tried)
     if (!stack) {
-        return <p className="p-6">{isError ? 'This engine has no such cylinder.' : 'One moment.'}</p>
+        return <p>{isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
     }
     return (
-        <main data-seq={job.log.lastSeq} className="flex-1 bg-base-100 px-4 pt-3 pb-6 md:px-6">
-            <div className="mx-auto max-w-[1360px]">
-                <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
-                    <div>
-                        <h1 className="text-2xl leading-tight font-bold">
-                            Ports{job.engine.drawing.cylinders.length > 1 && `, ${stack.name}`}
-                        </h1>
-                        <p className="text-quiet">
-                            <Link className="underline decoration-1 underline-offset-3" to={`/jobs/${job.number}`}>
-                                {job.title} · job {job.number}
-                            </Link>{' '}
-                            · the wall laid flat, to scale
-                        </p>
-                    </div>
-                    <Pages job={job} cylinder={cylinder} page="ports" isTwoStroke />
-                </div>
-                <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
-                    <div>
-                        <PortWall ports={stack.ports} wall={stack.wall} bore={stack.bore} stroke={stack.stroke} />
-                        <section aria-label="Heights measured" className="mt-4 border-t-2 border-base-content pt-1">
-                            <h2 className="font-bold">Heights, from the top face down</h2>
-                            {stack.ports.map((port) => (
-                                <Entered key={port.id} job={job} spot={port.spot} />
-                            ))}
-                            <Entered job={job} spot={`exhaust_valve_edge.${cylinder}`} />
-                        </section>
-                    </div>
-                    <div>
-                        <label className="block border-t-2 border-base-content pt-2">
-                            <span className="flex flex-wrap items-baseline justify-between gap-x-4">
-                                <b>Added below the barrel</b>
-                                <span className="text-2xl font-bold">
-                                    {change > 0 ? '+' : change < 0 ? '−' : ''}
-                                    {Math.abs(change).toFixed(2)}{' '}
-                                    <span className="text-sm font-normal text-quiet">mm</span>
-                                </span>
-                            </span>
-                            <input
-                                type="range"
-                                className="mt-1 h-12 w-full accent-primary"
-                                min={-1}
-                                max={2}
-                                step={0.05}
-                                value={change}
-                                onChange={(event) => setChange(Number(event.target.value))}
-                            />
-                            <span className="text-sm text-quiet">
-                                {joint
-                                    ? `${joint.name} ${joint.laidThickness.toFixed(2)} lies there; ${thickness.toFixed(2)} would`
-                                    : 'nothing lies below this barrel'}
-                            </span>
-                        </label>
-                        <Timing stack={stack} moved={change !== 0} />
-                        <p className="mt-2 text-sm text-quiet">
-                            What is added above the barrel moves no port. An ignition point measured from top dead
-                            centre stays; its mark does not.
-                        </p>
-                    </div>
-                </div>
+        <div className="grid gap-x-8 gap-y-4 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+            <div>
+                <PortWall ports={stack.ports} wall={stack.wall} bore={stack.bore} stroke={stack.stroke} />
+                <section aria-label="Heights measured" className="mt-4 border-t-2 border-base-content pt-1">
+                    <h2 className="font-bold">Heights, from the top face down</h2>
+                    {stack.ports.map((port) => (
+                        <Entered key={port.id} job={job} spot={port.spot} />
+                    ))}
+                    <Entered job={job} spot={`exhaust_valve_edge.${cylinder}`} />
+                </section>
             </div>
-        </main>
+            <div>
+                <label className="block border-t-2 border-base-content pt-2">
+                    <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+                        <b>Added below the barrel</b>
+                        <span className="text-2xl font-bold">
+                            {change > 0 ? '+' : change < 0 ? '−' : ''}
+                            {Math.abs(change).toFixed(2)} <span className="text-sm font-normal text-quiet">mm</span>
+                        </span>
+                    </span>
+                    <input
+                        type="range"
+                        className="mt-1 h-12 w-full accent-primary"
+                        min={-1}
+                        max={2}
+                        step={0.05}
+                        value={change}
+                        onChange={(event) => setChange(Number(event.target.value))}
+                    />
+                    <span className="text-sm text-quiet">
+                        {joint
+                            ? `${joint.name} ${joint.laidThickness.toFixed(2)} lies there; ${thickness.toFixed(2)} would`
+                            : 'nothing lies below this barrel'}
+                    </span>
+                </label>
+                <Timing stack={stack} moved={change !== 0} />
+                <p className="mt-2 text-sm text-quiet">
+                    What is added above the barrel moves no port. An ignition point measured from top dead centre stays;
+                    its mark does not.
+                </p>
+            </div>
+        </div>
     )
 }
 
