@@ -17,20 +17,34 @@ check() {
   fi
 }
 
-# Runs a suite that writes a report, and adds its cases. A suite that ends badly without a failed case counts as one.
+# Runs a suite that writes a report, and adds its cases.
 suite() {
-  local name=$1 report=$2 status=0 counts good bad
+  local name=$1 report=$2
+  suite_begins "$@"
+  suite_ends "$name" "$report"
+}
+
+# Begins a suite, which may run beside another until it is waited for.
+suite_begins() {
+  local name=$1 report=$2
   shift 2
   rm -f "$report"
   say "· $name"
-  "$@" >"$here/var/log/test-$name.log" 2>&1 || status=$?
+  "$@" >"$here/var/log/test-$name.log" 2>&1 &
+  echo $! >"$here/var/log/test-$name.pid"
+}
+
+# Waits for a suite and adds its cases. One that ends badly without a failed case counts as one.
+suite_ends() {
+  local name=$1 report=$2 status=0 counts good bad
+  wait "$(cat "$here/var/log/test-$name.pid")" || status=$?
   counts=$(php bin/count.php "$report" 2>/dev/null) || counts="0 0"
   read -r good bad <<<"$counts"
   if [ "$status" != 0 ] && [ "$bad" = 0 ] || [ "$((good + bad))" = 0 ]; then bad=$((bad + 1)); fi
   if [ "$bad" != 0 ]; then tail -n 120 "$here/var/log/test-$name.log"; fi
   passed=$((passed + good))
   failed=$((failed + bad))
-  say "  $good passed, $bad failed"
+  say "  $name: $good passed, $bad failed"
 }
 
 wants() { [ "$only" = '' ] || [ "$only" = "$1" ]; }
@@ -55,7 +69,10 @@ cmd_test() {
   if wants pest; then
     database_drop moltrek_test
     database_ensure moltrek_test
-    suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest --log-junit var/log/pest.xml
+    # the core needs no database: it is tested beside what does
+    suite_begins core var/log/core.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest core/tests --log-junit var/log/core.xml
+    suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest tests --log-junit var/log/pest.xml
+    suite_ends core var/log/core.xml
   fi
   if wants vitest; then suite vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
   if wants e2e; then end_to_end "${@:2}"; fi
