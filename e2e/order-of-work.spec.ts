@@ -106,7 +106,6 @@ test('a rag in the cases and a nut that is owed stand on the slip until somebody
     await sound(bench)
     await bench.goto('/jobs/203/record')
     await expect(bench.getByText('Owed its torque: rotor nut', { exact: false }).first()).toBeVisible()
-    await sound(bench)
 })
 
 test('a late part moves the dates, without saving', async ({ bench }) => {

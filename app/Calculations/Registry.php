@@ -34,6 +34,13 @@ final class Registry
         FitByThickness::class,
         SquishVelocity::class,
         PortTiming::class,
+        PistonWay::class,
+        DeadCentre::class,
+        Ignition::class,
+        CamEvents::class,
+        CamTooth::class,
+        MarkTurns::class,
+        CamShift::class,
     ];
 
     /** @return array<string, Calculation> */

@@ -58,6 +58,8 @@ cmd_test() {
     trap 'server_stop e2e_0 >/dev/null; server_stop e2e_1 >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
   fi
+  # the screens need neither database nor server: they are tested beside the checks
+  if wants vitest; then suite_begins vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
   if wants checks; then
     check pint vendor/bin/pint --test
     check phpstan-core vendor/bin/phpstan analyse --no-progress --memory-limit=1G -c phpstan.neon
@@ -74,7 +76,7 @@ cmd_test() {
     suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest tests --log-junit var/log/pest.xml
     suite_ends core var/log/core.xml
   fi
-  if wants vitest; then suite vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
+  if wants vitest; then suite_ends vitest var/log/vitest.xml; fi
   if wants e2e; then end_to_end "${@:2}"; fi
   if [ "$only" = faults ]; then faults "${@:2}"; fi
   trap - EXIT

@@ -397,9 +397,15 @@ final class DemoSeeder extends Seeder
         for ($count = 0; $count < 300; $count++) {
             $state = JobLog::state($job);
             $able = array_filter($state->work->next(), static fn (string $id): bool => $state->work->spotsOf($state->work->steps()[$id]) === []);
-            $step = $state->work->steps()[array_values($able)[0] ?? ''] ?? null;
+            $steps = array_values(array_map(static fn (string $id): Step => $state->work->steps()[$id], $able));
+            $step = $steps[0] ?? null;
             if ($step === null) {
                 return;
+            }
+            if ($until === null && $step->kind !== StepKind::Torque) {
+                $at = $this->doTogether($job, $who, $at, $latest, $state, $steps);
+
+                continue;
             }
             $at = min($step->id === $until ? $latest : $at->addMinutes($step->minutes), $latest);
             if ($step->kind === StepKind::Torque) {
@@ -411,6 +417,29 @@ final class DemoSeeder extends Seeder
                 return;
             }
         }
+    }
+
+    /**
+     * Steps that are ready at the same time, up to the first joint that is pulled, entered one after another in one go.
+     *
+     * @param  list<Step>  $steps
+     * @return CarbonImmutable when the last of them was done
+     */
+    private function doTogether(Job $job, string $who, CarbonImmutable $at, CarbonImmutable $latest, BuildState $state, array $steps): CarbonImmutable
+    {
+        $entries = [];
+        foreach ($steps as $step) {
+            if ($step->kind === StepKind::Torque) {
+                break;
+            }
+            $at = min($at->addMinutes($step->minutes), $latest);
+            foreach ([...self::accepting($state, $step), ...self::doing($step)] as [$kind, $payload]) {
+                $entries[] = [$kind, $payload, null, $at];
+            }
+        }
+        $this->enter($job, $who, $at, ...$entries);
+
+        return $at;
     }
 
     /** A joint pulled by its programme to the check pass, or so many pulls of it, one every few seconds and the last at this time. */

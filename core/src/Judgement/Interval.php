@@ -34,6 +34,12 @@ final readonly class Interval
         return new self($low, $high, false, $nominal ?? ($high === null ? $low : ($low + $high) / 2), $low, $high ?? $low);
     }
 
+    /** A figure that was turned into another kind, with the ends of its doubt: they lie no more alike on both sides of it. */
+    public static function between(int|float $low, int|float $high, int|float $figure): self
+    {
+        return new self($low, $high, true, $figure, $figure, $figure);
+    }
+
     /** Anything less than this, which is all that is known: a bridge that rocks says so. */
     public static function under(int|float $end): self
     {

@@ -57,10 +57,13 @@ final class ReadingTaken implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->thicknesses->readAt($this->spot);
-        $standing = $totals->slabs->standing();
-        $over = $totals->readings->isOfCrown($this->spot) ? $totals->thicknesses->over($this->spot) : '';
-        $totals->readings->take($entry, $this, $over === '' ? $standing : $standing.'; '.$over);
+        $takenIn = $totals->slabs->standing();
+        if ($totals->readings->isOfCrown($this->spot)) {
+            $totals->thicknesses->readAt($this->spot);
+            $over = $totals->thicknesses->over($this->spot);
+            $takenIn .= $over === '' ? '' : '; '.$over;
+        }
+        $totals->readings->take($entry, $this, $takenIn);
     }
 
     /** The reading as this place is read; null where a later sheet reads it in another form. */

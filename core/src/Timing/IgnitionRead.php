@@ -1,0 +1,85 @@
+<?php
+
+namespace Moltrek\Core\Timing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\Verdict;
+use Moltrek\Core\Judgement\Wording;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Refusal\OutOfDomain;
+
+/**
+ * An ignition point as it was read, before top dead centre, against the stated one: turned into the kind that is stated, with
+ * both ends of its doubt, and judged there. Less is later. Source: geometry of the crank.
+ */
+final readonly class IgnitionRead
+{
+    /** @param  int|float|null  $off  crank degrees in billionths, positive where it comes too early; null where nothing is aimed at */
+    private function __construct(
+        public CrankPlace $read,
+        public StatedPoint $point,
+        public ?CrankPlace $aim,
+        public int|float|null $off,
+        public Verdict $verdict,
+    ) {
+    }
+
+    public static function of(Fields $in, DialledCrank $crank): self
+    {
+        $point = StatedPoint::read($in, $crank);
+        $said = $in->object('read', ...CrankPlace::KEYS);
+        $kind = CrankPlace::kindOf($said);
+        if ($kind === 'degrees' && ($said->angle('degrees') < 0 || $said->angle('degrees') > Circle::TURN / 2)) {
+            throw $said->placed(OutOfDomain::because('degrees', 'A point lies between top and bottom.', $said->text('degrees'),
+                'from 0 to 180 deg before top dead centre'));
+        }
+        $read = CrankPlace::read($said, $crank);
+        $doubt = $in->figureOrNull('doubt', $kind === 'degrees' ? Dimension::Angle : Dimension::Length)->base ?? 0;
+        $figure = self::figure($read, $kind);
+        $end = static fn (int|float $at): int|float => self::inKind(self::placeAt($crank, $kind, $at), $point->kind);
+        $interval = Interval::between($end($figure - $doubt), $end($figure + $doubt), self::inKind($read, $point->kind));
+        $aim = $point->place($crank, $point->aim());
+
+        return new self($read, $point, $aim, $aim === null ? null : $read->degrees - $aim->degrees,
+            Verdict::of($point->limit, self::wording(), $interval));
+    }
+
+    public static function wording(): Wording
+    {
+        return new Wording('the ignition point', 'too late', 'too early', 'Turn the plate against the rotation, and read again.',
+            'Turn the plate with the rotation, and read again.', 'Read it again, come up to from the same side.',
+            ['within' => 'inside', 'worn' => 'past it', 'out' => 'out']);
+    }
+
+    private static function figure(CrankPlace $place, string $kind): int|float
+    {
+        return match ($kind) {
+            'degrees' => $place->degrees,
+            'dial' => $place->dial,
+            default => $place->below,
+        };
+    }
+
+    private static function inKind(CrankPlace $place, Dimension $kind): int|float
+    {
+        return $kind === Dimension::Angle ? $place->degrees : $place->below;
+    }
+
+    /** A figure of the reading’s own kind; less than nothing is the top, more than there is the bottom. */
+    private static function placeAt(DialledCrank $crank, string $kind, int|float $figure): CrankPlace
+    {
+        $most = match ($kind) {
+            'degrees' => Circle::TURN / 2,
+            'dial' => $crank->dialOf($crank->stroke),
+            default => $crank->stroke,
+        };
+        $figure = min(max($figure, 0), $most);
+
+        return match ($kind) {
+            'degrees' => CrankPlace::atDegrees($crank, $figure),
+            'dial' => CrankPlace::atDial($crank, $figure),
+            default => CrankPlace::atBelow($crank, $figure),
+        };
+    }
+}
