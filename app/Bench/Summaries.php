@@ -51,7 +51,9 @@ final class Summaries
         $job = Job::query()->findOrFail($id);
         $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
         $summary = JsonText::encode($shape);
-        $until = $shape->waits === [] ? null : min(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits));
+        // a wait changes what can be worked at the moment it is over, and not again after that
+        $due = array_filter(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits), static fn (string $due): bool => strtotime($due) > Shop::now()->getTimestamp());
+        $until = $due === [] ? null : min($due);
         self::keep(['job_id' => $id, 'last_seq' => $sequence, 'day' => $today, 'workable' => $shape->next->canBeWorked, 'until' => $until, 'summary' => $summary]);
 
         return [$shape->next->canBeWorked, $summary];

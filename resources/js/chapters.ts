@@ -120,7 +120,7 @@ const chapters: Chapter[] = [
         name: 'chamber',
         links: (job) => {
             const [first] = job.engine.drawing.cylinders
-            return first ? [{ to: `thickness/${first.id}`, text: 'Thickness, ratio, ports' }] : []
+            return first ? [{ to: `thickness/${first.id}`, text: 'Thickness' }] : []
         },
         happenings: [],
     },

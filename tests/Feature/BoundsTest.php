@@ -119,6 +119,18 @@ it('sends Floor and Build again only when they have changed', function (string $
     $this->getJson($path, ['If-None-Match' => $tag])->assertOk();
 })->with(['/api/floor', '/api/jobs/214']);
 
+it('works a job out anew when a wait of it is over, and not at every look after that', function () {
+    $this->actingAs($this->person())->getJson('/api/floor')->assertOk();
+    $kept = fn (): array => (array) DB::table('job_summaries')->where('job_id', $this->job(203)->id)->first(['until', 'xmin']);
+    expect($kept()['until'])->not->toBeNull();
+    CarbonImmutable::setTestNow('2026-11-24T13:00:00Z');
+    $this->getJson('/api/floor')->assertOk();
+    $after = $kept();
+    expect($after['until'])->toBeNull();
+    $this->getJson('/api/floor')->assertOk();
+    expect($kept())->toBe($after);
+});
+
 it('answers the floor even where it cannot keep what it has worked out', function () {
     DB::table('job_summaries')->delete();
     DB::unprepared("CREATE FUNCTION disk_is_full() RETURNS trigger LANGUAGE plpgsql AS $$ BEGIN RAISE EXCEPTION 'no space left on device'; END $$;

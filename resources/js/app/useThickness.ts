@@ -25,7 +25,10 @@ export const asSent = (pieces: Laid[]) =>
 export const jointsAsSent = (tried: Tried) =>
     Object.entries(tried).map(([slab, pieces]) => ({ slab, pieces: asSent(pieces) }))
 
-/** A cylinder's stack of thicknesses with other pieces tried in it; the last answer stands until the next. */
+/**
+ * A cylinder's stack of thicknesses with other pieces tried in it. The last answer stands until the next; what is decided is
+ * decided on the one that is of what is tried.
+ */
 export function useThickness(
     job: number,
     cylinder: string,
@@ -33,15 +36,14 @@ export function useThickness(
     tried: Tried,
     target: number | null = null,
 ) {
-    const asked = useStill(
-        JSON.stringify({ joints: jointsAsSent(tried), ...(target === null ? {} : { target }) }),
-        AFTER,
-    )
-    return useQuery({
+    const wanted = JSON.stringify({ joints: jointsAsSent(tried), ...(target === null ? {} : { target }) })
+    const asked = useStill(wanted, AFTER)
+    const { data, isError, isPlaceholderData } = useQuery({
         queryKey: ['thickness', job, cylinder, lastSeq, asked],
         queryFn: () => call<Thickness>('POST', `/jobs/${job}/thickness/${cylinder}`, JSON.parse(asked)),
         placeholderData: keepPreviousData,
         staleTime: 5_000,
         retry: false,
     })
+    return { data, isError, isOfThis: data !== undefined && asked === wanted && !isPlaceholderData }
 }

@@ -12,11 +12,18 @@ export function RoomDrawing({ chamber }: { chamber: Schemas['Chamber'] }) {
         { name: 'gasket', from: `opening ${chamber.opening.toFixed(1)}`, volume: chamber.gasket },
         { name: chamber.deck < 0 ? 'proud' : 'deck', from: '', volume: chamber.deck },
         { name: chamber.dome < 0 ? 'dish' : 'dome', from: chamber.domeFrom, volume: -chamber.dome },
-    ].filter((part) => Math.abs(part.volume) > 0.005 || part.name === 'chamber')
+    ].filter((part) => Math.abs(part.volume) > 0.005)
     const given = parts.filter((part) => part.volume >= 0)
     const taken = parts.filter((part) => part.volume < 0)
     const all = given.reduce((sum, part) => sum + part.volume, 0) || 1
     const px = (volume: number) => (volume / all) * (RIGHT - LEFT)
+    if (chamber.chamber === null) {
+        return (
+            <p className="my-6 border-2 border-dashed border-base-content p-4 text-lg leading-snug">
+                The chamber is not known: fill it by burette, and the room above the piston is drawn here.
+            </p>
+        )
+    }
     let at = LEFT
     let end = RIGHT
     return (

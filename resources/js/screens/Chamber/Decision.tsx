@@ -9,11 +9,14 @@ import { LiftCost } from '../../parts/LiftCost'
 export function Decision({
     job,
     stack,
+    isOfThis,
     tried,
     onDecided,
 }: {
     job: Job
     stack: Thickness
+    /** Whether the stack is what is tried, and not still what was tried before. */
+    isOfThis: boolean
     tried: Tried
     onDecided: () => void
 }) {
@@ -68,6 +71,7 @@ export function Decision({
         <div className="mt-4">
             <button
                 type="button"
+                disabled={!isOfThis}
                 className={`btn h-14 w-full text-lg ${isTried || !isOut ? 'btn-primary' : ''}`}
                 onClick={() => (barrel ? setAsking(true) : decide(false))}
             >

@@ -15,6 +15,12 @@ export function Figures({ stack, moved }: { stack: Thickness; moved: boolean }) 
                     <Bar /> {moved ? 'with these pieces' : 'the same, until you try other pieces'}
                 </span>
             </p>
+            {!stack.figures.some((figure) => figure.key === 'squish' || figure.key === 'deck') && (
+                <p className="border-t border-line py-1 leading-snug">
+                    Neither deck nor squish is limited on this sheet, and neither is read: read on the barrel’s page,
+                    they stand here.
+                </p>
+            )}
             <ul>
                 {stack.figures.map((figure) => (
                     <Figure key={figure.key} figure={figure} />

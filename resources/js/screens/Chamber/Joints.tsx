@@ -93,10 +93,8 @@ function Joint({
                         {piece.name} <span aria-hidden="true">×</span>
                     </button>
                 ))}
-                {pieces.length === 0 && (
-                    <span className="text-quiet">{joint.insert ? 'the head as it is' : 'nothing'}</span>
-                )}
-                {!joint.insert && (
+                {pieces.length === 0 && <span className="text-quiet">{empty(joint, isTried)}</span>}
+                {!joint.insert && (pieces.length > 0 || isTried || joint.stated || joint.inGrooves) && (
                     <b className="ml-auto text-xl whitespace-nowrap">
                         {thick(pieces).toFixed(2)} <span className="text-sm font-normal text-quiet">mm</span>
                     </b>
@@ -197,6 +195,14 @@ function LiesThere({
             )}
         </p>
     )
+}
+
+/** What is said where no piece lies: nothing is not the same as not known. */
+const empty = (joint: StackJoint, isTried: boolean) => {
+    if (joint.insert) {
+        return 'the head as it is'
+    }
+    return isTried || joint.stated || joint.inGrooves ? 'nothing' : 'not known: measure it, or lay what is in'
 }
 
 const order = (piece: Schemas['StackPiece']) => (piece.days === null ? 'to order' : `to order, ${piece.days} days`)

@@ -20,7 +20,7 @@ export function Thickness() {
 
 function Trying({ job, cylinder }: { job: Job; cylinder: string }) {
     const [tried, setTried] = useKept<Tried>(`tried:${job.number}:${cylinder}`, {})
-    const { data: stack, isError } = useThickness(job.number, cylinder, job.log.lastSeq, tried)
+    const { data: stack, isError, isOfThis } = useThickness(job.number, cylinder, job.log.lastSeq, tried)
     if (!stack) {
         return <p>{isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
     }
@@ -41,7 +41,7 @@ function Trying({ job, cylinder }: { job: Job; cylinder: string }) {
                     tried={tried}
                     onTry={(pieces) => setTried({ ...tried, ...laidIn(stack, pieces) })}
                 />
-                <Decision job={job} stack={stack} tried={tried} onDecided={() => setTried({})} />
+                <Decision job={job} stack={stack} isOfThis={isOfThis} tried={tried} onDecided={() => setTried({})} />
                 <Joints job={job} stack={stack} tried={tried} onLay={lay} onReset={() => setTried({})} />
             </div>
             <div className="min-w-0">
