@@ -1,6 +1,6 @@
 import { expect, jobOf, sound, soundByNight, taken, test } from './shop'
 
-test('the rings of two cylinders are measured by keyboard alone', async ({ bench }) => {
+test('the rings of a cylinder, and on into the next, are measured by keyboard alone', async ({ bench }) => {
     await bench.goto('/jobs/221')
     await bench.getByRole('heading', { level: 1 }).waitFor()
     const before = (await jobOf(bench, 221)).log.slip.length
@@ -13,7 +13,7 @@ test('the rings of two cylinders are measured by keyboard alone', async ({ bench
             ['0.45', '0.50'],
             ['0.04', '0.05'],
             ['0.04', '0.05'],
-        ]) {
+        ].slice(0, cylinder === 1 ? 6 : 2)) {
             await bench.keyboard.type(passes ?? '')
             await bench.keyboard.press('Enter')
             await bench.keyboard.type(refuses ?? '')
@@ -21,7 +21,7 @@ test('the rings of two cylinders are measured by keyboard alone', async ({ bench
         }
     }
     const job = await taken(bench, 221)
-    expect(job.log.slip.length).toBe(before + 12)
+    expect(job.log.slip.length).toBe(before + 8)
     expect(job.measuring.assessments.find((item) => item.id === 'ring_gap.2.second')?.verdict?.state).toBe('within')
     await bench.keyboard.press('Escape')
     await sound(bench)

@@ -29,7 +29,7 @@ final class DrawingView
         return new DrawingShape(
             $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle, $sheet->layout->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
             $bore, $stroke,
-            $rod,
+            $rod, $sheet->geometry->rod !== null,
             $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
             $piston,
             self::millimetres($sheet->piston->gaugePoint),

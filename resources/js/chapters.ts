@@ -125,6 +125,11 @@ const chapters: Chapter[] = [
         happenings: [],
     },
     {
+        name: 'timing',
+        links: () => [{ to: 'timing', text: 'Timing' }],
+        happenings: [],
+    },
+    {
         name: 'closing',
         links: () => [],
         happenings: [

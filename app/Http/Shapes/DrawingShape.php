@@ -33,6 +33,8 @@ final readonly class DrawingShape
         public float $stroke,
         #[OA\Property]
         public float $rod,
+        #[OA\Property(description: 'whether the sheet states it, and it is not only drawn so')]
+        public bool $rodIsStated,
         #[OA\Property]
         public float $barrelHeight,
         #[OA\Property]

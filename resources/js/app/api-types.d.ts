@@ -843,6 +843,8 @@ export interface components {
             stroke: number;
             /** Format: float */
             rod: number;
+            /** @description whether the sheet states it, and it is not only drawn so */
+            rodIsStated: boolean;
             /** Format: float */
             barrelHeight: number;
             /** Format: float */

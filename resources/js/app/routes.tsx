@@ -22,6 +22,7 @@ const loadRecord = () => import('../screens/Record/Record').then((page) => page.
 const loadRings = () => import('../screens/Rings/Rings').then((page) => page.Rings)
 const loadSpecBook = () => import('../screens/SpecBook/SpecBook').then((page) => page.SpecBook)
 const loadThickness = () => import('../screens/Chamber/Thickness').then((page) => page.Thickness)
+const loadTiming = () => import('../screens/Timing/Timing').then((page) => page.Timing)
 const loadToolbox = () => import('../screens/Toolbox/Toolbox').then((page) => page.Toolbox)
 const loadTorque = () => import('../screens/Torque/Torque').then((page) => page.Torque)
 const loadTrays = () => import('../screens/Trays/Trays').then((page) => page.Trays)
@@ -50,6 +51,7 @@ export function fetchAhead(): void {
         loadRings,
         loadSpecBook,
         loadThickness,
+        loadTiming,
         loadToolbox,
         loadTorque,
         loadTrays,
@@ -87,6 +89,7 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/thickness/:cylinder', ...later(loadThickness) },
             { path: '/jobs/:number/compression/:cylinder', ...later(loadCompression) },
             { path: '/jobs/:number/ports/:cylinder', ...later(loadPorts) },
+            { path: '/jobs/:number/timing', ...later(loadTiming) },
             { path: '/jobs/:number/trays', ...later(loadTrays) },
             { path: '/dates', ...later(loadDates) },
             { path: '/toolbox', ...later(loadToolbox) },

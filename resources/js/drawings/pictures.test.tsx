@@ -89,6 +89,7 @@ describe('the piston heights', () => {
         bore: 66.2,
         stroke: 44.2,
         rod: 92,
+        rodIsStated: true,
         pistonHeight: 44,
         cylinders: [
             { id: '1', name: 'cylinder 1', phase: 0 },
@@ -150,6 +151,7 @@ describe('a V', () => {
             bore: 92,
             stroke: 82.2,
             rod: 150,
+            rodIsStated: true,
             barrelHeight: 110,
             pistonHeight: 60,
             cylinders: [cylinder('front', 'front'), cylinder('rear', 'rear')],

@@ -91,6 +91,7 @@ const least = {
             bore: 86,
             stroke: 72.5,
             rod: 124,
+            rodIsStated: true,
             barrelHeight: 98,
             pistonHeight: 62,
             cylinders: [{ id: '1', name: 'cylinder', phase: 0, belowTop: 0, crank: 0, bank: null }],
