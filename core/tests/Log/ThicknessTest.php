@@ -82,6 +82,23 @@ it('is decided otherwise: the barrel comes off, the decided gasket goes in, and 
     expect($state->verdicts->of('squish.1')->verdict->state)->toBe(State::Within)->and(stateOf($state, 'decide.deck'))->toBe('done');
 });
 
+it('is decided otherwise above the barrel: read once more over what is decided, and it stands', function (string $slab, array $piece) {
+    $sheet = demoSheet('ostrel-608');
+    $decided = ['thickness_decided', ['joints' => [['slab' => $slab, 'pieces' => [$piece]]]]];
+    $wires = array_map(fn (string $cylinder): array => ['reading_taken', ['spot' => 'squish.'.$cylinder, 'reading' => ['front' => '0.85 mm', 'rear' => '0.86 mm']]], ['1', '2', '3', '4']);
+    $before = [...upTo($sheet, 'turn.barrel'), ...$wires, $decided];
+    $state = worked($sheet, $before);
+    expect(stale($state, 'squish.1', 'squish.4'))->toBe(['squish.1', 'squish.4'])->and(stateOf($state, 'decide.deck'))->not->toBe('done')->and(blockedBy($state, 'read.squish.1'))->toBe([]);
+    $state = worked($sheet, [...$before, ...$wires, $decided]);
+    expect(stale($state, 'squish.1', 'squish.4'))->toBe([])->and(stateOf($state, 'decide.deck'))->toBe('done')->and($state->thicknesses->isToBeChanged($slab))->toBeFalse();
+    // a head that comes off again takes nothing of the decision with it
+    $state = worked($sheet, [...$before, ...$wires, $decided, ['slab_provisional', ['slab' => 'head', 'reason' => 'to look']], ['slab_lifted', ['slab' => 'head']]]);
+    expect($state->thicknesses->isToBeChanged($slab))->toBeFalse();
+})->with([
+    'a head gasket' => ['head-gasket', ['name' => 'Head gasket 0.90', 'thickness' => '0.90 mm']],
+    'an insert' => ['head', ['name' => 'Insert 12.4', 'volume' => '12.4 cc']],
+]);
+
 it('moves with thickness what geometry moves', function () {
     // read over 0.50: squish 1.38 at its thinnest, crown 0.36 below by and large
     $state = crownRead();

@@ -54,8 +54,9 @@ final readonly class ThicknessDecided implements Kind
     {
         $changed = [];
         foreach ($this->joints as $slab => $pieces) {
+            $isOther = $pieces->differsFrom($totals->thicknesses->at((string) $slab));
             $totals->thicknesses->decide((string) $slab, $pieces, $entry);
-            if ($totals->thicknesses->isToBeChanged((string) $slab)) {
+            if ($isOther) {
                 $changed[] = (string) $slab;
             }
         }

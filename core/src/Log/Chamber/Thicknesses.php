@@ -34,8 +34,12 @@ final class Thicknesses
         $this->laid[$slab] = $pieces;
     }
 
+    /** Above a barrel it lies there from then on, for its head is off; below one it goes in when the barrel has come off. */
     public function decide(string $slab, LaidPieces $pieces, Entry $by): void
     {
+        if ($this->sheet->stack->named($slab)?->kind->isBelowBarrel() === false) {
+            $this->laid[$slab] = $pieces;
+        }
         $this->decided[$slab] = $pieces;
         $this->deciders[$slab] = $by;
     }
@@ -108,6 +112,9 @@ final class Thicknesses
     {
         foreach ($undone->lifted as $slab) {
             unset($this->laid[$slab]);
+            if (isset($this->decided[$slab]) && $this->sheet->stack->named($slab)?->kind->isBelowBarrel() === false) {
+                $this->laid[$slab] = $this->decided[$slab];
+            }
         }
     }
 
