@@ -37,7 +37,21 @@ const SHOTS = {
             await page.getByText('21.5').first().waitFor()
         },
     ],
-    pattern: ['/pattern', 'day', (page) => page.getByRole('button', { name: /^pull 7/ }).click()],
+    timing: [
+        '/jobs/221/timing',
+        'day',
+        async (page) => {
+            for (const [number, one, other] of [
+                [1, '341.5', '20.0'],
+                [2, '330', '31.6'],
+            ]) {
+                await page.getByLabel(`Pair ${number}, one way`).fill(one)
+                await page.getByLabel(`Pair ${number}, the other way`).fill(other)
+            }
+            await page.getByText('Good for ignition and cams.').waitFor()
+            await page.getByRole('slider', { name: 'Crank' }).press('PageDown')
+        },
+    ],
     dates: ['/dates', 'day'],
     record: ['/jobs/214/record', 'day'],
     parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
