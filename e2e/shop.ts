@@ -137,6 +137,14 @@ function pulled(joint: Schemas['TorqueJoint']): Sent[] {
     ]
 }
 
+/** A joint that somebody else pulls meanwhile. */
+export async function pulledBy(page: Page, number: number, step: string): Promise<void> {
+    const { torquing } = await jobOf(page, number)
+    const joint = torquing.joints.find((each) => each.step === step)
+    expect(joint).toBeDefined()
+    await say(page, number, joint ? pulled(joint) : [])
+}
+
 /**
  * The job as it is when others have worked on it until a step can be done: every step that is ready is ticked, what two see is
  * seen by two. What is entered goes through the same door as the page's own entries.

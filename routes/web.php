@@ -17,7 +17,9 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\StandInWheelController;
 use App\Http\Controllers\ThicknessController;
+use App\Http\Controllers\TimingController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TorqueController;
 use App\Http\Controllers\TrayController;
@@ -50,6 +52,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('jobs/{job:number}/entries', EntryController::class);
     Route::post('jobs/{job:number}/preview', PreviewController::class);
     Route::post('jobs/{job:number}/thickness/{cylinder}', ThicknessController::class);
+    Route::get('jobs/{job:number}/timing', TimingController::class)->middleware('revalidated');
     Route::get('jobs/{job:number}/record', [RecordController::class, 'show']);
     Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json']);
     Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv']);
@@ -58,6 +61,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     }
     Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class);
     Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class);
+    Route::get('jobs/{job:number}/stand-in-wheel', StandInWheelController::class);
     Route::get('jobs/{job:number}/sequence', [TorqueController::class, 'sequence']);
     Route::get('jobs/{job:number}/stand-in-pull/{step}', [TorqueController::class, 'standIn']);
     Route::post('jobs/{job:number}/import', ImportController::class);

@@ -26,6 +26,7 @@ use Moltrek\Core\Log\Planning\LedgerItem;
 use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Log\Planning\StepSetAside;
+use Moltrek\Core\Log\Timing\TimingSteps as Timed;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
@@ -104,7 +105,7 @@ final readonly class PlanView
             $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id), $work->aloneBy($step->id)?->by,
             $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
             in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
-            $this->crownOf($step), $this->forNow($step),
+            $this->crownOf($step), $this->forNow($step), Timed::subject($step->id, $this->state->sheet),
         );
     }
 

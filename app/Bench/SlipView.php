@@ -12,6 +12,8 @@ use Moltrek\Core\Log\JobOpened;
 /** What happened on a build, as the screens take it. */
 final readonly class SlipView
 {
+    public const INSTANT = 'Y-m-d\TH:i:s.v\Z';
+
     public function __construct(private BuildState $state)
     {
     }
@@ -34,7 +36,7 @@ final readonly class SlipView
         $strike = $this->state->struck[$entry->id] ?? null;
 
         return new SlipLineShape(
-            $entry->id, $entry->kind(), $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $entry->said->words($this->state),
+            $entry->id, $entry->kind(), $entry->at->format(self::INSTANT), $entry->by, $entry->said->words($this->state),
             $strike?->by, $strike?->said instanceof EntryStruck ? $strike->said->reason : null,
             $strike === null && ! $entry->said instanceof JobOpened, $entry->photo(),
         );

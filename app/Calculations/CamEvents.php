@@ -3,14 +3,10 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
-use Moltrek\Core\Judgement\Interval;
-use Moltrek\Core\Judgement\Limit;
-use Moltrek\Core\Judgement\LimitDocument;
-use Moltrek\Core\Judgement\Verdict;
-use Moltrek\Core\Judgement\Wording;
+use Moltrek\Core\Judgement\Stated;
 use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Timing\CamCorrection;
 use Moltrek\Core\Timing\CamEvents as Events;
+use Moltrek\Core\Timing\CamTiming;
 use Moltrek\Core\Timing\CamWheelStep;
 
 final class CamEvents implements Calculation
@@ -33,29 +29,27 @@ final class CamEvents implements Calculation
     public function answer(mixed $document): array
     {
         $in = Fields::of($document, 'inlet', 'exhaust', 'spec', 'doubt', 'wheel');
-        [$inlet, $exhaust] = [Events::readOrNull($in, 'inlet'), Events::readOrNull($in, 'exhaust')];
         $spec = $in->objectOrNull('spec', 'inlet_centreline', 'exhaust_centreline', 'separation');
-        $limit = static fn (string $key): ?Limit => $spec === null ? null : LimitDocument::read($spec, $key, Dimension::Angle, signed: true);
-        [$ofInlet, $ofExhaust, $ofSeparation] = [$limit('inlet_centreline'), $limit('exhaust_centreline'), $limit('separation')];
+        $stated = static fn (string $key): ?Stated => Stated::readOrNull($spec, $key, Dimension::Angle, signed: true);
         $doubt = $in->figureOrNull('doubt', Dimension::Angle)->base ?? 0;
         $wheel = $in->objectOrNull('wheel', 'teeth');
-        $wheel = $wheel === null ? null : new CamWheelStep($wheel->whole('teeth', 3));
-        $separation = $inlet === null || $exhaust === null ? null : ($inlet->centreline() + $exhaust->centreline()) / 2;
+        $cams = new CamTiming(
+            Events::readOrNull($in, 'inlet'), Events::readOrNull($in, 'exhaust'),
+            $stated('inlet_centreline'), $stated('exhaust_centreline'), $stated('separation'),
+            $doubt, $wheel === null ? null : new CamWheelStep($wheel->whole('teeth', 3)),
+        );
         $degrees = static fn (int|float|null $figure): ?array => $figure === null ? null : Dimension::Angle->quantity($figure);
 
         return [
-            'inlet' => self::cam($inlet), 'exhaust' => self::cam($exhaust),
-            'separation' => $degrees($separation),
-            'overlap' => $inlet === null || $exhaust === null ? null : $degrees($inlet->opens + $exhaust->closes),
+            'inlet' => self::cam($cams->inlet), 'exhaust' => self::cam($cams->exhaust),
+            'separation' => $degrees($cams->separation()),
+            'overlap' => $degrees($cams->overlap()),
             'verdicts' => [
-                'inlet_centreline' => self::verdict('the inlet centreline', $ofInlet, $inlet?->centreline(), $doubt / M_SQRT2),
-                'exhaust_centreline' => self::verdict('the exhaust centreline', $ofExhaust, $exhaust?->centreline(), $doubt / M_SQRT2),
-                'separation' => self::verdict('the separation', $ofSeparation, $separation, $doubt / 2),
+                'inlet_centreline' => $cams->inletVerdict()->toArray(),
+                'exhaust_centreline' => $cams->exhaustVerdict()->toArray(),
+                'separation' => $cams->separationVerdict()->toArray(),
             ],
-            'corrections' => [
-                'inlet' => $inlet === null ? null : CamCorrection::towards($spec, 'inlet_centreline', $ofInlet, $inlet->centreline(), $wheel)?->toArray(advancesLarger: true),
-                'exhaust' => $exhaust === null ? null : CamCorrection::towards($spec, 'exhaust_centreline', $ofExhaust, $exhaust->centreline(), $wheel)?->toArray(advancesLarger: false),
-            ],
+            'corrections' => ['inlet' => $cams->inletCorrection()?->toArray(), 'exhaust' => $cams->exhaustCorrection()?->toArray()],
         ];
     }
 
@@ -63,14 +57,5 @@ final class CamEvents implements Calculation
     private static function cam(?Events $cam): ?array
     {
         return $cam === null ? null : ['duration' => Dimension::Angle->quantity($cam->duration()), 'centreline' => Dimension::Angle->quantity($cam->centreline())];
-    }
-
-    /** @return array<string, mixed> */
-    private static function verdict(string $what, ?Limit $limit, int|float|null $figure, int|float $doubt): array
-    {
-        $wording = new Wording($what, 'too small', 'too large', 'Read the events again, then move the cam on its wheel.', 'Read the events again, then move the cam on its wheel.',
-            'Read the events again, come up to from the same side.');
-
-        return ($figure === null ? Verdict::unread($what) : Verdict::of($limit, $wording, Interval::around($figure, $doubt)))->toArray();
     }
 }

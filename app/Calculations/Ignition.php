@@ -4,10 +4,10 @@ namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Sheet\Rotation;
 use Moltrek\Core\Timing\DialledCrank;
 use Moltrek\Core\Timing\IgnitionPlate;
 use Moltrek\Core\Timing\IgnitionRead;
-use Moltrek\Core\Timing\Rotation;
 
 final class Ignition implements Calculation
 {
@@ -32,14 +32,14 @@ final class Ignition implements Calculation
         $crank = DialledCrank::read($in);
         $ignition = IgnitionRead::of($in, $crank);
         $plate = self::plate($in);
-        $limit = $ignition->point->limit;
+        $limit = $ignition->point->stated->limit;
 
         return [
             'read' => $ignition->read->toArray(),
             'point' => [
-                'low' => $ignition->point->place($crank, $limit->min)?->ofPoint(),
-                'aim' => $ignition->aim?->ofPoint(),
-                'high' => $ignition->point->place($crank, $limit->max)?->ofPoint(),
+                'low' => IgnitionRead::placed($crank, $ignition->point, $limit->min)?->withoutDial(),
+                'aim' => $ignition->aim?->withoutDial(),
+                'high' => IgnitionRead::placed($crank, $ignition->point, $limit->max)?->withoutDial(),
             ],
             'off' => $ignition->off === null ? null : Dimension::Angle->quantity($ignition->off),
             'verdict' => $ignition->verdict->toArray(),

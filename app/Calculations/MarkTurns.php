@@ -3,6 +3,7 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Timing\MarksMeet;
 
 final class MarkTurns implements Calculation
 {
@@ -25,11 +26,7 @@ final class MarkTurns implements Calculation
     {
         $in = Fields::of($document, 'turned', 'other');
         [$turned, $other] = [$in->whole('turned', 2), $in->whole('other', 2)];
-        [$common, $rest] = [$turned, $other];
-        while ($rest !== 0) {
-            [$common, $rest] = [$rest, $common % $rest];
-        }
 
-        return ['turns' => intdiv($other, $common), 'other_turns' => intdiv($turned, $common)];
+        return ['turns' => MarksMeet::afterTurns($turned, $other), 'other_turns' => MarksMeet::afterTurns($other, $turned)];
     }
 }

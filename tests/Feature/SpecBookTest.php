@@ -68,7 +68,7 @@ it('refuses a sheet that cannot be used, by path, and keeps the book as it was',
     }, 'fasteners.0.slab'],
     'pressure in millimetres' => [function (array &$sheet): void {
         $sheet['limits'][count($sheet['limits']) - 1]['min'] = '600 mm';
-    }, 'limits.21.min'],
+    }, 'limits.22.min'],
 ]);
 
 it('refuses what is not a document at all, and a change that is none', function () {

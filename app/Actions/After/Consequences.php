@@ -14,7 +14,7 @@ final class Consequences
     /** @return list<After> */
     private static function all(): array
     {
-        return [new TakeFromShelf, new CloseJob, new AdoptSheet, new KeepProgramme];
+        return [new TakeFromShelf, new CloseJob, new AdoptSheet, new KeepProgramme, new KeepMark];
     }
 
     private static function of(Kind $said): ?After

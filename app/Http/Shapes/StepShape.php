@@ -89,6 +89,8 @@ final readonly class StepShape
         public ?string $crown,
         #[OA\Property(description: 'the head that is put on for now to do it')]
         public ?string $forNow,
+        #[OA\Property(description: 'the page of the timing bench that it is about: ignition or cams')]
+        public ?string $timing,
     ) {
     }
 }

@@ -17,6 +17,7 @@ use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Planning\Work;
+use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
@@ -55,6 +56,8 @@ final readonly class BuildState
 
     public Thicknesses $thicknesses;
 
+    public Timings $timings;
+
     /**
      * @param  array<string, Spot>  $spots
      * @param  list<Entry>  $entries  in the order they happened
@@ -81,6 +84,7 @@ final readonly class BuildState
         $this->closing = $totals->closing;
         $this->runs = $totals->runs;
         $this->thicknesses = $totals->thicknesses;
+        $this->timings = $totals->timings;
         $this->verdicts = new Verdicts($sheet, $spots, $totals->readings, $totals->decisions);
         $this->work = new Work($totals, $spots, $this->verdicts, $now);
     }

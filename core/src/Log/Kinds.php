@@ -39,6 +39,14 @@ use Moltrek\Core\Log\Planning\StepDone;
 use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Log\Planning\WaitSeen;
 use Moltrek\Core\Log\Planning\WaitStarted;
+use Moltrek\Core\Log\Timing\CamEventsRead;
+use Moltrek\Core\Log\Timing\CamMarksRead;
+use Moltrek\Core\Log\Timing\CamMoved;
+use Moltrek\Core\Log\Timing\IgnitionMoved;
+use Moltrek\Core\Log\Timing\IgnitionPointRead;
+use Moltrek\Core\Log\Timing\MarkPunched;
+use Moltrek\Core\Log\Timing\PairRead;
+use Moltrek\Core\Log\Timing\WheelSet;
 use Moltrek\Core\Log\Torquing\BoltPulled;
 use Moltrek\Core\Log\Torquing\BoltReplaced;
 use Moltrek\Core\Log\Torquing\BoltSkipped;
@@ -66,6 +74,8 @@ final class Kinds
         RunStarted::class, BoltPulled::class, BoltSkipped::class, BoltReplaced::class, StageRestarted::class, OverAccepted::class,
         RunAbandoned::class,
         PiecesLaid::class, ThicknessDecided::class,
+        PairRead::class, WheelSet::class, IgnitionPointRead::class, IgnitionMoved::class, MarkPunched::class,
+        CamMarksRead::class, CamEventsRead::class, CamMoved::class,
         OpenEnd::class, HandedOver::class,
     ];
 

@@ -16,6 +16,7 @@ use Moltrek\Core\Log\Planning\Progress;
 use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
+use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
@@ -54,6 +55,8 @@ final class Totals
 
     public readonly Thicknesses $thicknesses;
 
+    public readonly Timings $timings;
+
     /** @param  array<string, Spot>  $spots */
     public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
     {
@@ -70,6 +73,7 @@ final class Totals
         $this->parts = new PartsBin;
         $this->closing = new Closing;
         $this->runs = new Runs;
+        $this->timings = new Timings($sheet);
         $this->brief->isFor($given->errands);
         $this->decisions->foresee($given->bores);
         $scope = new Scope($sheet, $given->errands);
@@ -86,6 +90,28 @@ final class Totals
         $this->thicknesses->after($step);
         $this->parts->fit($this->decisions->partsOf($step));
         $this->waits->after($step->id, $this->sheet, $entry);
+    }
+
+    /** A step that what was entered answers: it is done with it, where it is its turn. */
+    public function finishReady(string $id, Entry $entry): bool
+    {
+        $step = $this->progress->step($id);
+        $isDone = fn (string $need): bool => $this->progress->doneBy($need) !== null || $this->brief->asideBy($need) !== null;
+        if ($step === null || $isDone($id) || array_filter($step->order->needs, $isDone) !== $step->order->needs) {
+            return false;
+        }
+        $this->finish($step, $entry);
+
+        return true;
+    }
+
+    /** A step that was done, and is no more. */
+    public function reopen(string $id, string $why): void
+    {
+        $step = $this->progress->step($id);
+        if ($step !== null && $this->progress->doneBy($id) !== null) {
+            $this->progress->reopen($step, $why);
+        }
     }
 
     /** A run has gone on: its step is done with it when it is complete, and no more when it is not; what it passed by is owed. */
@@ -132,7 +158,9 @@ final class Totals
         $this->readings->undo($undone);
         $this->marks->undo($undone, $this->sheet);
         $this->thicknesses->undo($undone);
-        $this->waits->forget($this->progress->undo($undone));
+        $taken = $this->progress->undo($undone);
+        $this->waits->forget($taken);
+        $this->timings->undo($undone, $taken);
         $this->slabs->undo($undone);
         foreach ($this->runs->undo($undone, $this->progress->plan()) as $void) {
             $this->pulled($void, false, $undone->by);

@@ -50,6 +50,11 @@ final readonly class Undone
         return new self($sheet, $by, $done->act->value, [], $done->act, $done->cylinder, $done->part());
     }
 
+    public function isBy(Act ...$acts): bool
+    {
+        return $this->act !== null && in_array($this->act, $acts, true);
+    }
+
     public function isLift(): bool
     {
         return $this->act === null;

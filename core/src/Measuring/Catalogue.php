@@ -11,7 +11,7 @@ final class Catalogue
     /** The groups in the order of the hands; those of one number are read together, cylinder by cylinder. */
     private const STAGES = [
         'as found' => 0, 'piston' => 1, 'bore' => 1, 'rings' => 1, 'pin and rod' => 2, 'crank' => 3,
-        'checks' => 4, 'chamber' => 5, 'head' => 6, 'valves' => 7, 'cam' => 8,
+        'checks' => 4, 'chamber' => 5, 'head' => 6, 'valves' => 7, 'cam' => 8, 'wheels' => 9,
     ];
 
     /** @return array<string, Measurable> by key */

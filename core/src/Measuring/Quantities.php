@@ -4,6 +4,7 @@ namespace Moltrek\Core\Measuring;
 
 use Closure;
 use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\CamDrive;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SlabKind;
@@ -25,7 +26,7 @@ final class Quantities
     {
         return [
             ...self::asFound(), ...self::barrel(), ...self::rings(), ...self::pinAndRod(), ...self::crank(),
-            ...self::checks(), ...ChamberQuantities::all(), ...self::head(), ...self::cam(),
+            ...self::checks(), ...ChamberQuantities::all(), ...self::head(), ...self::cam(), ...self::wheels(),
         ];
     }
 
@@ -304,6 +305,30 @@ final class Quantities
                 new Taken(EntryForm::Leaves, 'leaf on the base circle, engine cold', [ToolKind::FeelerLeaves], Sketch::LeafOnBaseCircle),
                 Wordings::of('the valve clearance', 'too tight', 'too wide', 'Set it wider.', 'Set it closer.'),
                 [Act::CamOut, Act::ShimChanged], staleWhenLifted: true),
+        ];
+    }
+
+    /** @return list<Measurable> */
+    private static function wheels(): array
+    {
+        $laid = static fn (CamDrive $drive): Laid => new Laid('wheels', SlabKind::ValveGear, Place::Engine,
+            static fn (EngineSheet $sheet): bool => $sheet->valveTrain->drive === $drive);
+
+        return [
+            new Measurable('wheel_offset', 'chain wheel offset',
+                'A chain that runs over a step eats its guide, then its teeth.',
+                $laid(CamDrive::Chain),
+                new Taken(EntryForm::Leaves, 'straight-edge along the face of the driving wheel, leaf between it and the driven one',
+                    [ToolKind::FeelerLeaves], Sketch::EdgeOnFace),
+                Wordings::of('the offset', 'too small', 'too large', 'Read it again.', 'Shim the wheel that stands back.'),
+                [Act::CamOut, Act::OtherCases]),
+            new Measurable('gear_backlash', 'gear backlash',
+                'Too tight it whines and binds when hot, too wide it hammers.',
+                $laid(CamDrive::Gears),
+                new Taken(EntryForm::Direct, 'dial on a tooth at the pitch line, the other gear held, rocked; the least of four places',
+                    [ToolKind::DialIndicator], Sketch::DialOnEnd),
+                Wordings::of('the backlash', 'too small', 'too large', 'Move the gears apart by shims.', 'Move the gears closer by shims.'),
+                [Act::CamOut, Act::OtherCases]),
         ];
     }
 

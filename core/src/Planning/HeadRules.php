@@ -209,7 +209,7 @@ final readonly class HeadRules
     /** @param  bool  $capped  whether its caps go on with it, and not as a part of their own */
     private function camIn(ValveTrain $train, bool $capped): string
     {
-        $cams = $train->cams();
+        $cams = $train->camsInWords();
         $in = $train->camEntry === CamEntry::Caps
             ? "Pistons where no valve can meet them; $cams in at ".($cams === 'cam' ? 'its' : 'their').' marks, lobes and journals oiled'
             : ucfirst($cams).' in through '.($cams === 'cam' ? 'its wheel at its' : 'their wheels at their')
@@ -290,7 +290,7 @@ final readonly class HeadRules
         if ($train->camEntry !== CamEntry::StaysInHead) {
             $this->plan->step('on.cam'.$suffix, StepKind::Fit, $on)
                 ->named($this->camIn($train, $isCapped))
-                ->because('A valve must not meet a piston while the '.$train->cams().' go'.($train->cams() === 'cam' ? 'es' : '').' in.')
+                ->because('A valve must not meet a piston while the '.($train->camsInWords() === 'cam' ? 'cam goes' : 'cams go').' in.')
                 ->after('on.'.$head, 'on.shims', 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
                 ->after(...$train->camEntry === CamEntry::Caps ? $pulled : [])
                 ->lostWith(...$lost)

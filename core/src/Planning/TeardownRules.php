@@ -251,9 +251,9 @@ final readonly class TeardownRules
             ->named(match ($train->camEntry) {
                 CamEntry::StaysInHead => 'Cam wheel off, chain tied up; the cam stays in its head',
                 CamEntry::Caps => ($train->hasChain() ? 'Chain let go and tied up, ' : 'Gears marked where they mesh, ')
-                    .'caps eased a turn at a time and kept by their numbers, '.$train->cams().' out',
-                default => $train->hasChain() ? 'Chain let go and tied up, '.$train->cams().' drawn out of the head'
-                    : 'Gears marked where they mesh, '.$train->cams().' drawn out of the head',
+                    .'caps eased a turn at a time and kept by their numbers, '.$train->camsInWords().' out',
+                default => $train->hasChain() ? 'Chain let go and tied up, '.$train->camsInWords().' drawn out of the head'
+                    : 'Gears marked where they mesh, '.$train->camsInWords().' drawn out of the head',
             })
             ->because($train->hasChain() ? 'A chain that drops is fished for with the cases open.' : 'A tooth out, and nothing is timed.')
             ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $holders))

@@ -7,7 +7,7 @@ use Moltrek\Core\Document\Fields;
 /** The crank: its bearings and journals, and how it is turned by hand. */
 final readonly class Crank
 {
-    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back', 'rods'];
+    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back', 'rods', 'runs', 'seen_from'];
 
     /** @param  list<string>  $mains names of the main journals */
     private function __construct(
@@ -17,6 +17,8 @@ final readonly class Crank
         public ?string $direction,
         public ?string $turningBack,
         public ?bool $splitRods,
+        private ?Rotation $runs,
+        private ?string $seenFrom,
     ) {
     }
 
@@ -29,6 +31,30 @@ final readonly class Crank
             $fields->textOrNull('direction', 120),
             $fields->textOrNull('turning_back', 120),
             $fields->has('rods') ? $fields->word('rods', 'whole', 'split') === 'split' : null,
+            $fields->choiceOrNull('runs', Rotation::class),
+            $fields->textOrNull('seen_from', 60),
         );
+    }
+
+    /** Seen from where the sheet looks at it; a machine that rolls forward turns clockwise for who stands on its right. */
+    public function runs(): Rotation
+    {
+        $said = strtolower(strtok($this->direction ?? '', ' ,') ?: '');
+
+        return $this->runs ?? Rotation::tryFrom($said) ?? Rotation::Clockwise;
+    }
+
+    /** From where: "the right". */
+    public function seenFrom(): string
+    {
+        $said = explode('seen from ', $this->direction ?? '')[1] ?? null;
+
+        return $this->seenFrom ?? $said ?? 'the right';
+    }
+
+    /** Whether turning it against its running direction does no harm. */
+    public function mayTurnBack(): bool
+    {
+        return strtolower(strtok($this->turningBack ?? '', ' ,:') ?: '') !== 'harmful';
     }
 }

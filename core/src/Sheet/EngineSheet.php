@@ -19,7 +19,7 @@ final readonly class EngineSheet
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
         'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
         'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in', 'programmes',
-        'pieces',
+        'pieces', 'marks', 'wheels',
     ];
 
     /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
@@ -43,6 +43,8 @@ final readonly class EngineSheet
         public bool $exhaustValveBlanked,
         public Programmes $programmes,
         public StackPieces $pieces,
+        public TimingMarks $marks,
+        public Wheels $wheels,
     ) {
     }
 
@@ -59,7 +61,8 @@ final readonly class EngineSheet
         $substitutions = array_map(Substitution::read(...), $sheet->objects('substitutions', ...Substitution::KEYS));
         $crank = $sheet->objectOrNull('crank', ...Crank::KEYS);
         $lubricating = Lubricating::read($sheet, $layout->cycle);
-        $ignition = Ignition::read($sheet);
+        $geometry = Geometry::read($sheet, $substitutions);
+        $ignition = Ignition::read($sheet, $geometry->stroke);
         $runIn = $sheet->objectOrNull('run_in', 'head_recheck');
         self::refuseUnknownSlabs($sheet, $stack, [
             'valve_train.marks_behind' => $train->marksBehind ?? [],
@@ -72,7 +75,7 @@ final readonly class EngineSheet
         return new self(
             Identity::read($sheet),
             $layout,
-            Geometry::read($sheet, $substitutions),
+            $geometry,
             Barrel::read($sheet->object('barrel', ...Barrel::KEYS)),
             Piston::read($sheet->object('piston', ...Piston::KEYS), array_column($layout->cylinders, 'id')),
             $train,
@@ -87,6 +90,8 @@ final readonly class EngineSheet
             $blanked,
             Programmes::read($sheet, $stack),
             StackPieces::read($sheet, $stack),
+            TimingMarks::read($sheet, $layout, $train, $ignition),
+            Wheels::read($sheet),
         );
     }
 
@@ -119,6 +124,9 @@ final readonly class EngineSheet
         if (($train->gear === ValveGear::None) !== ($train->valves === [])) {
             throw $sheet->placed(ContradictoryFields::excluded('valve_train.valves', $ids['valve_train.valves'],
                 'Valve gear and valves do not go together.', 'valves where there is a gear to open them, none otherwise'));
+        }
+        if ($train->gear === ValveGear::None && $train->cams !== null) {
+            throw $sheet->placed(ContradictoryFields::excluded('valve_train.cams', 'cams', 'This engine has no valve gear.', 'nothing'));
         }
     }
 

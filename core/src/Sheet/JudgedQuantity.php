@@ -40,6 +40,8 @@ enum JudgedQuantity: string
     case CamLobe = 'cam_lobe';
     case CamJournal = 'cam_journal';
     case ValveLash = 'valve_lash';
+    case WheelOffset = 'wheel_offset';
+    case GearBacklash = 'gear_backlash';
 
     public function dimension(): Dimension
     {

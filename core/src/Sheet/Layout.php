@@ -31,11 +31,32 @@ final readonly class Layout
                 'The form and the number of cylinders do not go together.', 'one for a single, two or more otherwise'));
         }
 
+        $cycle = $sheet->choice('cycle', Cycle::class);
+        self::refuseOtherTops($layout, $cycle, $cylinders);
+
         return new self(
-            $sheet->choice('cycle', Cycle::class), $form,
+            $cycle, $form,
             $layout->has('vee_angle') ? Dimension::Angle->canonicalValue($layout->angle('vee_angle')) : null,
             $layout->choice('cooling', Cooling::class), $cylinders,
         );
+    }
+
+    /**
+     * A piston is at its top when its cylinder fires.
+     *
+     * @param  list<Cylinder>  $cylinders
+     */
+    private static function refuseOtherTops(Fields $layout, Cycle $cycle, array $cylinders): void
+    {
+        $turns = $cycle === Cycle::FourStroke ? 720 : 360;
+        foreach ($cylinders as $index => $cylinder) {
+            $off = $cylinder->fires === null ? 0.0 : fmod(fmod($cylinder->fires + $cylinder->phase, 360.0) + 360.0, 360.0);
+            if ($cylinder->fires !== null && ($cylinder->fires < 0 || $cylinder->fires >= $turns || min($off, 360.0 - $off) > 1e-6)) {
+                throw $layout->placed(ContradictoryFields::excluded('fires', $cylinder->fires.' deg',
+                    'A cylinder fires at its own top dead centre.', "a turn at which its phase brings it up, from 0 up to $turns deg"),
+                    "cylinders.$index");
+            }
+        }
     }
 
     public function cylinder(string $id): ?Cylinder

@@ -9,7 +9,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class ValveTrain
 {
     public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves', 'cam_entry', 'chain',
-        'wheel', 'marks_behind', 'rods', 'cam_wheel'];
+        'wheel', 'marks_behind', 'rods', 'cam_wheel', 'cams'];
 
     /**
      * @param  list<string>  $camJournals
@@ -30,6 +30,7 @@ final readonly class ValveTrain
         public ?array $marksBehind,
         public bool $adjustableRods,
         public ?CamWheel $camWheel,
+        public ?CamFigures $cams,
     ) {
     }
 
@@ -53,6 +54,7 @@ final readonly class ValveTrain
             $fields->has('marks_behind') ? $fields->textOrTexts('marks_behind') : null,
             $fields->has('rods') && $fields->word('rods', 'fixed', 'adjustable') === 'adjustable',
             CamWheel::readOrNull($fields),
+            CamFigures::readOrNull($fields),
         );
     }
 
@@ -80,7 +82,7 @@ final readonly class ValveTrain
     }
 
     /** What turns in a head, in a sentence. */
-    public function cams(): string
+    public function camsInWords(): string
     {
         return $this->gear === ValveGear::DoubleCam ? 'cams' : 'cam';
     }

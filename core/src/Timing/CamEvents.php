@@ -14,7 +14,7 @@ final readonly class CamEvents
 {
     private const HALF_TURN = Circle::TURN / 2;
 
-    private function __construct(private bool $isInlet, public int|float $opens, public int|float $closes)
+    public function __construct(public bool $isInlet, public int|float $opens, public int|float $closes)
     {
     }
 

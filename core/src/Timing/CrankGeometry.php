@@ -25,15 +25,17 @@ final readonly class CrankGeometry
 
     /**
      * How far the piston stands below top dead centre, in millimetres:
-     * x = r + l − (r·cos θ + √(l² − r²·sin² θ)).
+     * x = r + l − (r·cos θ + √(l² − r²·sin² θ)), counted as 2r·sin²(θ/2) + r²·sin² θ/(l + √(l² − r²·sin² θ)), which is exact close
+     * to both dead centres too.
      *
      * @param  float  $crank  degrees after top dead centre
      */
     public function belowTopDeadCentre(float $crank): float
     {
         $angle = deg2rad($crank);
+        $across = ($this->throw * sin($angle)) ** 2;
 
-        return $this->throw + $this->rod - ($this->throw * cos($angle) + sqrt($this->rod ** 2 - ($this->throw * sin($angle)) ** 2));
+        return 2 * $this->throw * sin($angle / 2) ** 2 + $across / ($this->rod + sqrt($this->rod ** 2 - $across));
     }
 
     /**

@@ -47,6 +47,12 @@ final readonly class CrankPlace
         return new self($crank->turnTo($below), $below, $dial);
     }
 
+    /** A figure of a point, in degrees or as a way. */
+    public static function ofPoint(DialledCrank $crank, Dimension $kind, int|float $figure): self
+    {
+        return $kind === Dimension::Angle ? self::atDegrees($crank, $figure) : self::atBelow($crank, $figure);
+    }
+
     /** @param  Fields  $said  an object with one of the three */
     public static function read(Fields $said, DialledCrank $crank): self
     {
@@ -80,11 +86,11 @@ final readonly class CrankPlace
     /** @return array<string, array{value: float, unit: string}> */
     public function toArray(): array
     {
-        return [...$this->ofPoint(), 'dial' => Dimension::Length->quantity($this->dial)];
+        return [...$this->withoutDial(), 'dial' => Dimension::Length->quantity($this->dial)];
     }
 
-    /** @return array<string, array{value: float, unit: string}> without the dial */
-    public function ofPoint(): array
+    /** @return array<string, array{value: float, unit: string}> */
+    public function withoutDial(): array
     {
         return ['degrees' => Dimension::Angle->quantity($this->degrees), 'below_tdc' => Dimension::Length->quantity($this->below)];
     }

@@ -16,6 +16,9 @@ final readonly class DeadCentre
     /** Pairs whose middles lie further apart than this are not of one dead centre. */
     private const FURTHEST = Circle::TURN / 4;
 
+    /** A pair whose middle lies further from the others than this is not believed, in billionths of a degree. */
+    public const DOUBTFUL = 3_000_000_000;
+
     /** @param  non-empty-list<WheelPair>  $pairs */
     private function __construct(public array $pairs, public int|float $tdc, public int|float $spread)
     {
@@ -48,6 +51,12 @@ final readonly class DeadCentre
     public function setBy(): int|float
     {
         return Circle::signed(-$this->tdc);
+    }
+
+    /** How far another pair puts the top from here. */
+    public function apartFrom(WheelPair $other): int|float
+    {
+        return abs(Circle::signed($other->middle - $this->tdc));
     }
 
     /**

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Timing;
 
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\OutOfDomain;
 
 /** A crank with a dial over its piston, inclined where the plug hole is: it reads x / cos incline on a flat crown. */
@@ -17,6 +18,12 @@ final readonly class DialledCrank
     /** @param  int|float  $stroke  nanometres */
     private function __construct(public CrankGeometry $geometry, public int|float $stroke, private float $cosine)
     {
+    }
+
+    /** @param  int|float  $incline  billionths of a degree */
+    public static function of(Length $stroke, Length $rod, int|float $incline = 0): self
+    {
+        return new self(CrankGeometry::of($stroke, $rod), $stroke->nanometres, cos(deg2rad($incline / 1e9)));
     }
 
     public static function read(Fields $in): self

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Timing;
 
 use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\Rotation;
 
 /**
  * The plate that carries the points or the pick-up. A point that is too late is brought forward against the rotation of the shaft,

@@ -8,6 +8,7 @@ use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\OutOfDomain;
+use Moltrek\Core\Sheet\IgnitionPoint;
 
 /**
  * An ignition point as it was read, before top dead centre, against the stated one: turned into the kind that is stated, with
@@ -18,7 +19,7 @@ final readonly class IgnitionRead
     /** @param  int|float|null  $off  crank degrees in billionths, positive where it comes too early; null where nothing is aimed at */
     private function __construct(
         public CrankPlace $read,
-        public StatedPoint $point,
+        public IgnitionPoint $point,
         public ?CrankPlace $aim,
         public int|float|null $off,
         public Verdict $verdict,
@@ -27,7 +28,7 @@ final readonly class IgnitionRead
 
     public static function of(Fields $in, DialledCrank $crank): self
     {
-        $point = StatedPoint::read($in, $crank);
+        $point = IgnitionPoint::read($in, 'point', $crank->stroke);
         $said = $in->object('read', ...CrankPlace::KEYS);
         $kind = CrankPlace::kindOf($said);
         if ($kind === 'degrees' && ($said->angle('degrees') < 0 || $said->angle('degrees') > Circle::TURN / 2)) {
@@ -36,13 +37,29 @@ final readonly class IgnitionRead
         }
         $read = CrankPlace::read($said, $crank);
         $doubt = $in->figureOrNull('doubt', $kind === 'degrees' ? Dimension::Angle : Dimension::Length)->base ?? 0;
+
+        return self::judged($crank, $point, $read, $kind, $doubt);
+    }
+
+    /**
+     * @param  string  $kind  how it was read, one of CrankPlace::KEYS
+     * @param  int|float  $doubt  of that kind, in base steps
+     */
+    public static function judged(DialledCrank $crank, IgnitionPoint $point, CrankPlace $read, string $kind, int|float $doubt): self
+    {
         $figure = self::figure($read, $kind);
         $end = static fn (int|float $at): int|float => self::inKind(self::placeAt($crank, $kind, $at), $point->kind);
         $interval = Interval::between($end($figure - $doubt), $end($figure + $doubt), self::inKind($read, $point->kind));
-        $aim = $point->place($crank, $point->aim());
+        $aim = self::placed($crank, $point, $point->stated->aim());
 
         return new self($read, $point, $aim, $aim === null ? null : $read->degrees - $aim->degrees,
-            Verdict::of($point->limit, self::wording(), $interval));
+            Verdict::of($point->stated->limit, self::wording(), $interval));
+    }
+
+    /** A figure that the point states, where it states it. */
+    public static function placed(DialledCrank $crank, IgnitionPoint $point, int|float|null $figure): ?CrankPlace
+    {
+        return $figure === null ? null : CrankPlace::ofPoint($crank, $point->kind, $figure);
     }
 
     public static function wording(): Wording

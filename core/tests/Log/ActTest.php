@@ -40,10 +40,10 @@ it('undoes exactly what an act makes stale', function (string $engine, array $ac
     'under hydraulic rods: their preload' => ['pellgrove-1092', ['act' => 'head gasket changed'], ['squish', 'valve_lash'], ['set.rods.front', 'set.rods.rear']],
     'another head gasket: squish and cam timing' => ['harbick-421', ['act' => 'head gasket changed'], ['squish'], ['on.chain', 'time.cam', 'turn.timing']],
     'the head slackened: its torque' => ['harbick-421', ['act' => 'head slackened'], [], ['pull.head']],
-    'the cam out: timing, chain, lash' => ['harbick-421', ['act' => 'cam out'], ['valve_lash'], ['on.cam', 'on.chain', 'on.tensioner', 'time.cam', 'turn.timing', 'set.decompressor']],
+    'the cam out: timing, chain, lash' => ['harbick-421', ['act' => 'cam out'], ['valve_lash', 'wheel_offset'], ['on.cam', 'on.chain', 'on.tensioner', 'time.cam', 'turn.timing', 'set.decompressor']],
     'a shim changed: that lash' => ['ostrel-608', ['act' => 'shim changed', 'cylinder' => '2'], ['valve_lash'], []],
     'the rotor off: ignition' => ['ulvane-139r', ['act' => 'rotor off'], [], ['on.rotor', 'pull.rotor', 'time.ignition']],
-    'other cases: every deck, squish and timing' => ['harbick-421', ['act' => 'other cases or crank'], ['crank_runout', 'crank_end_float', 'rod_side_clearance', 'rod_play', 'deck', 'squish'], ['on.chain', 'time.cam', 'turn.timing']],
+    'other cases: every deck, squish and timing' => ['harbick-421', ['act' => 'other cases or crank'], ['crank_runout', 'crank_end_float', 'rod_side_clearance', 'rod_play', 'deck', 'squish', 'wheel_offset'], ['on.chain', 'time.cam', 'turn.timing']],
 ]);
 
 it('leaves the other cylinders alone', function () {

@@ -2,6 +2,7 @@
 
 use Eris\Generators;
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Sheet\Rotation;
 use Moltrek\Core\Tests\Property;
 use Moltrek\Core\Timing\CamWheelStep;
 use Moltrek\Core\Timing\CrankPlace;
@@ -9,7 +10,6 @@ use Moltrek\Core\Timing\DeadCentre;
 use Moltrek\Core\Timing\DialledCrank;
 use Moltrek\Core\Timing\IgnitionPlate;
 use Moltrek\Core\Timing\IgnitionRead;
-use Moltrek\Core\Timing\Rotation;
 use Moltrek\Core\Timing\WheelPair;
 
 function dialled(array $more = []): DialledCrank

@@ -468,6 +468,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/stand-in-wheel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a simulated degree wheel reads at every degree, come up to either way, and where its stop is met */
+        get: operations["78db8884df1051c3848f44caf2222084"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/thickness/{cylinder}": {
         parameters: {
             query?: never;
@@ -479,6 +496,23 @@ export interface paths {
         put?: never;
         /** The stack of thicknesses of a cylinder, with other pieces tried in it */
         post: operations["dcf9ca234c5a5bf8f64da8d5675776a1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/timing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The timing bench: what is drawn, top dead centre, ignition and cams as far as they have come */
+        get: operations["fb043bce9d67648eba7ae514b3e01ff1"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -717,6 +751,68 @@ export interface components {
             name: string;
             about: string;
             example: string;
+        };
+        /** @description A cam on its way to being timed. */
+        CamLoop: {
+            id: string;
+            bank: string;
+            cam: string;
+            name: string;
+            /** @description the first it opens valves of */
+            cylinder: string;
+            /** @description read, move, turn or done */
+            task: string;
+            step: components["schemas"]["TimingStep"] | null;
+            headline: string;
+            advice: string;
+            /** @description whole teeth it is late */
+            teethOff: number;
+            readings: components["schemas"]["CamReading"][];
+            sides: components["schemas"]["CamSide"][];
+            /** Format: float */
+            separation: number | null;
+            /** Format: float */
+            overlap: number | null;
+            separationWords: string | null;
+        };
+        /** @description How a cam’s marks stood. */
+        CamReading: {
+            entry: string;
+            by: string;
+            at: string;
+            /**
+             * Format: float
+             * @description degrees of the cam
+             */
+            late: number;
+            teeth: number;
+            words: string;
+            afterTurns: boolean;
+            stale: string | null;
+        };
+        /** @description The events of one side against what its maker states. */
+        CamSide: {
+            side: string;
+            /** Format: float */
+            opens: number | null;
+            /** Format: float */
+            closes: number | null;
+            /** Format: float */
+            duration: number | null;
+            /** Format: float */
+            centreline: number | null;
+            /** Format: float */
+            statedOpens: number | null;
+            /** Format: float */
+            statedCloses: number | null;
+            /** Format: float */
+            aim: number | null;
+            state: string | null;
+            words: string | null;
+            reason: string | null;
+            mend: string | null;
+            teeth: number | null;
+            way: string | null;
         };
         /** @description What the ratio is counted from, in cubic centimetres. */
         Chamber: {
@@ -965,6 +1061,79 @@ export interface components {
              * @description the most that its taper may be
              */
             taperMax: number | null;
+        };
+        /** @description An ignition point on its way to its tolerance. */
+        IgnitionLoop: {
+            cylinder: string | null;
+            name: string;
+            setBy: string;
+            /** @description as its maker states it */
+            point: string | null;
+            low: components["schemas"]["IgnitionPlace"] | null;
+            aim: components["schemas"]["IgnitionPlace"] | null;
+            high: components["schemas"]["IgnitionPlace"] | null;
+            rounds: components["schemas"]["IgnitionRound"][];
+            /** @description read, rotor off, move, rotor on or done */
+            task: string;
+            step: components["schemas"]["TimingStep"] | null;
+            headline: string;
+            advice: string;
+            plate: components["schemas"]["IgnitionPlate"] | null;
+            rotation: string | null;
+            seenFrom: string | null;
+            /**
+             * Format: float
+             * @description of the plate, millimetres
+             */
+            radius: number | null;
+            /** @description whether the rotor comes off once more */
+            rotorOffAgain: boolean;
+        };
+        /** @description A place of the ignition point. */
+        IgnitionPlace: {
+            /** Format: float */
+            degrees: number;
+            /**
+             * Format: float
+             * @description millimetres
+             */
+            below: number;
+        };
+        /** @description What is done to the plate. */
+        IgnitionPlate: {
+            /**
+             * Format: float
+             * @description degrees of the plate
+             */
+            turn: number;
+            /**
+             * Format: float
+             * @description millimetres along its edge
+             */
+            rim: number | null;
+            /** @description clockwise or anticlockwise, as it is seen */
+            way: string | null;
+            /** @description advance or retard */
+            move: string;
+        };
+        /** @description One reading of the trail. */
+        IgnitionRound: {
+            entry: string;
+            by: string;
+            at: string;
+            /** Format: float */
+            degrees: number;
+            /**
+             * Format: float
+             * @description millimetres of piston
+             */
+            below: number;
+            typed: string;
+            with: string;
+            state: string;
+            words: string;
+            reason: string;
+            stale: string | null;
         };
         /** @description One line of a file of readings. */
         ImportRow: {
@@ -1656,6 +1825,8 @@ export interface components {
             crown: string | null;
             /** @description the head that is put on for now to do it */
             forNow: string | null;
+            /** @description the page of the timing bench that it is about: ignition or cams */
+            timing: string | null;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -1697,6 +1868,151 @@ export interface components {
             /** @description the barrel that comes off to change what lies below it */
             liftFirst: string | null;
         };
+        /** @description A cylinder on the timing bench. */
+        TimingCylinder: {
+            id: string;
+            name: string;
+            /**
+             * Format: float
+             * @description crank degrees by which it leads the first one
+             */
+            phase: number;
+            /**
+             * Format: float
+             * @description crank angle of its firing top dead centre; null where the sheet does not say
+             */
+            fires: number | null;
+            /**
+             * Format: float
+             * @description degrees from upright, to the right as it is seen
+             */
+            lean: number;
+        };
+        /** @description How far the valves of one side stand open, for drawings. */
+        TimingLift: {
+            side: string;
+            /**
+             * Format: float
+             * @description crank degrees after its cylinder fires
+             */
+            opens: number;
+            /** Format: float */
+            closes: number;
+            /**
+             * Format: float
+             * @description millimetres
+             */
+            most: number;
+            /** @description millimetres at every fourth degree of the two turns */
+            lifts: number[];
+        };
+        /** @description A timing mark where the sheet puts it. */
+        TimingMark: {
+            id: string;
+            name: string;
+            on: string;
+            for: string;
+            cylinder: string | null;
+            side: string | null;
+            /**
+             * Format: float
+             * @description crank degrees after the top of its cylinder
+             */
+            meets: number;
+            /**
+             * Format: float
+             * @description degrees from straight up, clockwise as it is seen
+             */
+            clock: number;
+            against: string | null;
+            seenFrom: string;
+            /** @description whether it is seen from the other side than the crank is drawn from */
+            mirrored: boolean;
+            trusted: boolean;
+            /** @description who punched a new one beside it */
+            punched: string | null;
+        };
+        /** @description The timing bench of a job: everything that is drawn, and how far dead centre, ignition and cams have come. */
+        Timing: {
+            /** Format: float */
+            bore: number;
+            /** Format: float */
+            stroke: number;
+            /** Format: float */
+            rod: number | null;
+            /**
+             * Format: float
+             * @description of a dial in the plug hole, degrees
+             */
+            incline: number;
+            cycle: string;
+            form: string;
+            /** Format: float */
+            veeAngle: number;
+            gear: string;
+            drive: string | null;
+            /** @description clockwise or anticlockwise */
+            runs: string;
+            seenFrom: string;
+            turnedBy: string | null;
+            mayTurnBack: boolean;
+            turningBack: string | null;
+            /** @description at which events are read */
+            lift: string | null;
+            /** @description whether the sheet states an ignition point */
+            statesPoint: boolean;
+            cylinders: components["schemas"]["TimingCylinder"][];
+            strokes: components["schemas"]["TimingStroke"][];
+            lifts: components["schemas"]["TimingLift"][];
+            wheel: components["schemas"]["TimingWheel"] | null;
+            marks: components["schemas"]["TimingMark"][];
+            tops: components["schemas"]["Top"][];
+            ignitions: components["schemas"]["IgnitionLoop"][];
+            cams: components["schemas"]["CamLoop"][];
+            wheels: components["schemas"]["WheelFit"][];
+            /** @description why a thicker gasket moves no point measured from the top */
+            thickness: string | null;
+        };
+        /** @description The step of the order of work that the next act answers. */
+        TimingStep: {
+            id: string;
+            name: string;
+            slab: string;
+            ready: boolean;
+            /** @description whether it is a joint to be pulled */
+            torque: boolean;
+            /** @description what holds it */
+            held: string | null;
+        };
+        /** @description What a cylinder does between two turns of the crank after the top at which it fires. */
+        TimingStroke: {
+            name: string;
+            /** Format: float */
+            from: number;
+            /** Format: float */
+            to: number;
+        };
+        /** @description The wheel by which a cam is turned. */
+        TimingWheel: {
+            teeth: number;
+            /** @description teeth of the wheel on the crank */
+            drivenBy: number;
+            /**
+             * Format: float
+             * @description of its pitch circle, millimetres
+             */
+            radius: number;
+            /** Format: float */
+            pitch: number;
+            slotted: boolean;
+            /**
+             * Format: float
+             * @description one tooth in degrees of the cam
+             */
+            tooth: number;
+            /** @description of the crank after which the same teeth meet again */
+            turns: number;
+        };
         /** @description A kind of measuring tool. */
         ToolKind: {
             kind: string;
@@ -1723,6 +2039,55 @@ export interface components {
             nextCheck: string | null;
             isOverdue: boolean;
             simulated: boolean;
+        };
+        /** @description For what a top is known exactly enough. */
+        TopNeed: {
+            need: string;
+            good: boolean;
+            /**
+             * Format: float
+             * @description degrees that pairs may lie apart
+             */
+            within: number;
+            how: string;
+        };
+        /** @description Two readings of the degree wheel on both sides of a top. */
+        TopPair: {
+            entry: string;
+            by: string;
+            at: string;
+            way: string;
+            /** Format: float */
+            before: number;
+            /** Format: float */
+            after: number;
+            /** Format: float */
+            middle: number;
+            /** Format: float */
+            half: number;
+        };
+        /** @description Top dead centre of a cylinder as far as it has been read. */
+        Top: {
+            cylinder: string;
+            pairs: components["schemas"]["TopPair"][];
+            /**
+             * Format: float
+             * @description what the wheel reads there
+             */
+            tdc: number | null;
+            /** Format: float */
+            setBy: number | null;
+            /** Format: float */
+            spread: number | null;
+            worth: string | null;
+            needs: components["schemas"]["TopNeed"][];
+            /** @description when the wheel was set */
+            setAt: string | null;
+            /**
+             * Format: float
+             * @description crank degrees either side of the top over which a dial of 0.01 mm does not move
+             */
+            standsStill: number | null;
         };
         /** @description A fastener from above, in millimetres. */
         TorqueBolt: {
@@ -1952,6 +2317,25 @@ export interface components {
             /** Format: float */
             after: number;
         };
+        /** @description Offset of chain wheels or play of gears, and the shims that bring it inside. */
+        WheelFit: {
+            spot: string;
+            name: string;
+            hint: string;
+            read: string | null;
+            state: string | null;
+            words: string | null;
+            reason: string | null;
+            action: string | null;
+            limit: string | null;
+            /** @description where a shim goes */
+            where: string | null;
+            /** @description what lands, the best first */
+            shims: string[];
+            nearly: string[];
+            /** @description the thickness that would meet the aim */
+            wanted: string | null;
+        };
         /** @description A reading on the ruler, in millimetres: a figure with its doubt, or a bracket between leaves. */
         Whisker: {
             /** Format: float */
@@ -1972,7 +2356,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -2205,6 +2589,63 @@ export interface components {
             thickness_decided: {
                 joints?: unknown;
                 reason?: unknown;
+            };
+            dead_centre_read: {
+                cylinder?: unknown;
+                way?: unknown;
+                before?: unknown;
+                after?: unknown;
+                resolution?: unknown;
+            };
+            wheel_set: {
+                cylinder?: unknown;
+            };
+            ignition_read: {
+                cylinder?: unknown;
+                degrees?: unknown;
+                below_tdc?: unknown;
+                dial?: unknown;
+                tool?: unknown;
+                seen_by?: unknown;
+                against?: unknown;
+                rod?: unknown;
+                incline?: unknown;
+                point?: unknown;
+            };
+            ignition_moved: {
+                way?: unknown;
+                rim?: unknown;
+                turn?: unknown;
+                gap?: unknown;
+            };
+            mark_punched: {
+                mark?: unknown;
+                off?: unknown;
+                reason?: unknown;
+            };
+            cam_marks_read: {
+                bank?: unknown;
+                cam?: unknown;
+                off?: unknown;
+                of?: unknown;
+                rim?: unknown;
+                teeth?: unknown;
+                turned?: unknown;
+            };
+            cam_events_read: {
+                cylinder?: unknown;
+                side?: unknown;
+                opens?: unknown;
+                closes?: unknown;
+                lift?: unknown;
+                tool?: unknown;
+            };
+            cam_moved: {
+                bank?: unknown;
+                cam?: unknown;
+                way?: unknown;
+                teeth?: unknown;
+                turn?: unknown;
             };
             open_end: {
                 text?: unknown;
@@ -3143,6 +3584,33 @@ export interface operations {
             };
         };
     };
+    "78db8884df1051c3848f44caf2222084": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description By whole degrees after the first top; the stop in degrees before and after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        forward: number[];
+                        back: number[];
+                        play: number;
+                        stop: number;
+                    };
+                };
+            };
+        };
+    };
     dcf9ca234c5a5bf8f64da8d5675776a1: {
         parameters: {
             query?: never;
@@ -3174,6 +3642,35 @@ export interface operations {
                 };
             };
             /** @description No such cylinder */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    fb043bce9d67648eba7ae514b3e01ff1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Timing"];
+                };
+            };
+            /** @description No such job */
             404: {
                 headers: {
                     [name: string]: unknown;

@@ -89,7 +89,7 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/thickness/:cylinder', ...later(loadThickness) },
             { path: '/jobs/:number/compression/:cylinder', ...later(loadCompression) },
             { path: '/jobs/:number/ports/:cylinder', ...later(loadPorts) },
-            { path: '/jobs/:number/timing', ...later(loadTiming) },
+            { path: '/jobs/:number/timing/:page?', ...later(loadTiming) },
             { path: '/jobs/:number/trays', ...later(loadTrays) },
             { path: '/dates', ...later(loadDates) },
             { path: '/toolbox', ...later(loadToolbox) },

@@ -22,7 +22,8 @@ final readonly class Blockages
     {
         return [
             ...$this->parts($step), ...$this->waits($step),
-            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step), ...$this->thickness($step), ...$this->lifters($step),
+            ...$this->ledger($step), ...$this->debts($step), ...$this->access($step),
+            ...$this->thickness($step), ...$this->lifters($step),
         ];
     }
 

@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react'
 import type { Job } from '../../app/api'
+import { actDone } from '../../app/done'
 import { useDraft } from '../../app/drafts'
-import { outbox } from '../../app/outbox'
 import { Dialog } from '../../parts/Dialog'
 
 /** Says that something was done to a part; what was read of it before no longer holds. */
@@ -44,7 +44,7 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
             ...(isOfValve && valve ? { valve } : {}),
             ...(note.trim() ? { note: note.trim() } : {}),
         }
-        void outbox.add(job.number, 'act_done', body, act.charAt(0).toUpperCase() + act.slice(1), { id: draft.take() })
+        actDone(job.number, body, act.charAt(0).toUpperCase() + act.slice(1), draft.take())
         onClose()
     }
     const choice = (name: string, value: string, onChange: (value: string) => void, options: [string, string][]) => (

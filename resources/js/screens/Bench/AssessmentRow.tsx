@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Assessment, Job } from '../../app/api'
+import { actDone } from '../../app/done'
 import { millimetres } from '../../app/format'
-import { outbox } from '../../app/outbox'
 import { LimitRuler } from '../../drawings/LimitRuler'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { SourceChooser } from './SourceChooser'
@@ -74,12 +74,7 @@ function OpenTheGap({ job, assessment }: { job: Job; assessment: Assessment }) {
         return null
     }
     const filed = () =>
-        void outbox.add(
-            job.number,
-            'act_done',
-            { act: 'ring filed', cylinder, ring },
-            `Ring filed: ${assessment.name.toLowerCase()}`,
-        )
+        actDone(job.number, { act: 'ring filed', cylinder, ring }, `Ring filed: ${assessment.name.toLowerCase()}`)
     return (
         <div className="my-2 flex flex-wrap items-center gap-3">
             <ol className="flex items-end gap-1.5" aria-label="Bites, a trial after each">

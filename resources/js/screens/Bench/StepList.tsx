@@ -1,6 +1,7 @@
 import { memo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Job, Step } from '../../app/api'
+import { STEP, stepDone } from '../../app/done'
 import { clock } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
@@ -18,7 +19,7 @@ export const StepList = memo(function StepList({ job, slab }: { job: Job; slab: 
     const waiting = useWaiting(job.number)
     const ticked = new Set(
         waiting
-            .filter((entry) => entry.kind === 'step_done' && entry.refusal === null)
+            .filter((entry) => entry.kind === STEP && entry.refusal === null)
             .map((entry) => (entry.payload as { step: string }).step),
     )
     const steps = job.planning.steps.filter((step) => step.slab === slab)
@@ -119,6 +120,14 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
                         Stack of thicknesses
                     </Link>
                 )}
+                {step.timing !== null && (ready || done) && (
+                    <Link
+                        className="inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3"
+                        to={`/jobs/${job.number}/timing/${step.timing}`}
+                    >
+                        Timing bench
+                    </Link>
+                )}
                 {ready && step.forNow !== null && <ForNow job={job} slab={step.forNow} />}
                 {step.isOwn && <KeepOnSheet job={job} step={step} />}
                 {choosing && step.kind !== 'hold' && <SetAside job={job} step={step} done={done} />}
@@ -162,7 +171,7 @@ function ForNow({ job, slab: id }: { job: Job; slab: string }) {
 
 /** A step is done; what it leaves snug is owed from then on. */
 export function tick(job: Job, step: Step) {
-    void outbox.add(job.number, 'step_done', { step: step.id }, step.name)
+    stepDone(job.number, step)
     if (step.owes) {
         void outbox.add(job.number, 'debt_owed', { ...step.owes }, `Owed: ${step.owes.what}`)
     }

@@ -7,9 +7,9 @@ export function PlugHoleTable({ ways }: { ways: Ways }) {
     const rows = ways.at.slice(0, LAST + 1)
     const column = Math.ceil(rows.length / 3)
     return (
-        <section aria-label="Plug-hole table" className="border-t-2 border-base-content pt-1 lg:col-span-3">
+        <section aria-label="Plug-hole table" className="border-t-2 border-base-content pt-1 print:break-before-page">
             <h2 className="font-bold">Plug-hole table: degrees from the top against the piston’s way</h2>
-            <div className="mt-1 grid items-start gap-x-10 sm:grid-cols-3 print:grid-cols-3">
+            <div className="mt-1 grid items-start gap-x-10 sm:grid-cols-3 lg:grid-cols-2 print:grid-cols-3">
                 {[0, 1, 2].map((part) => (
                     <table key={part} className="w-full text-right">
                         <thead>

@@ -1,127 +1,131 @@
-import { useState } from 'react'
-import { useParams } from 'react-router'
+import { Link, NavLink, useParams } from 'react-router'
 import type { Job } from '../../app/api'
 import { useKept } from '../../app/kept'
 import { useJob } from '../../app/queries'
 import { useCalculation } from '../../app/useCalculation'
-import { CrankWheel } from '../../drawings/CrankWheel'
-import { HeightsDrawing } from '../../drawings/HeightsDrawing'
-import { Choice } from '../../parts/Choice'
-import { JobPage } from '../../parts/JobPage'
+import { type Timing as Bench, useTiming } from '../../app/useTiming'
+import { Cams } from './Cams'
 import { DeadCentre } from './DeadCentre'
-import { PlugHoleTable } from './PlugHoleTable'
-import { placeAt, TURNS, type Ways } from './ways'
+import { Ignition } from './Ignition'
+import { Instruments } from './Instruments'
+import { PrintedWheel } from './PrintedWheel'
+import { Strokes } from './Strokes'
+import { Works } from './Works'
+import { TURNS, type Ways } from './ways'
 
-/** The crank turned by a finger: where the piston stands, what a dial in the plug hole reads, and where the top is. */
+const PAGES = [
+    ['', 'Bench'],
+    ['dead-centre', 'Dead centre'],
+    ['ignition', 'Ignition'],
+    ['cams', 'Cams'],
+    ['wheel', 'Wheel and table'],
+] as const
+
+/** The timing bench: the engine turned under one’s hand, and beside it what is read, moved and read again. */
 export function Timing() {
-    const job = useJob(Number(useParams().number))
+    const { number, page = '' } = useParams()
+    const job = useJob(Number(number))
+    const timing = useTiming(Number(number), job.data?.log.lastSeq ?? 0)
+    if (!job.data || !timing.data) {
+        const failed = job.isError || timing.isError
+        return <p className="p-6">{failed ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
+    }
+    const hasCams = timing.data.gear !== 'none'
     return (
-        <JobPage job={job} title="Timing" sub="piston, dial and degree wheel together">
-            {(data) => <Bench job={data} />}
-        </JobPage>
+        <main data-seq={job.data.log.lastSeq} className="flex-1 bg-base-100 px-4 pt-3 pb-6 md:px-6 print:p-0">
+            <div className="mx-auto max-w-[1360px]">
+                <div className="mb-2 flex flex-wrap items-end justify-between gap-x-6 gap-y-1">
+                    <div>
+                        <h1 className="text-2xl leading-tight font-bold">Timing</h1>
+                        <p className="text-quiet">
+                            <Link className="underline decoration-1 underline-offset-3" to={`/jobs/${number}`}>
+                                {job.data.title} · job {number}
+                            </Link>{' '}
+                            · runs {timing.data.runs}, drawn as seen from {timing.data.seenFrom}
+                        </p>
+                    </div>
+                    <nav aria-label="Pages of timing" className="no-print flex flex-wrap">
+                        {PAGES.filter(([to]) => to !== 'cams' || hasCams).map(([to, words]) => (
+                            <NavLink
+                                key={to}
+                                end
+                                to={`/jobs/${number}/timing${to === '' ? '' : `/${to}`}`}
+                                className={({ isActive }) =>
+                                    `flex min-h-12 items-center border-b-4 px-3 font-bold ${isActive ? 'border-primary' : 'border-transparent text-quiet hover:border-line'}`
+                                }
+                            >
+                                {words}
+                            </NavLink>
+                        ))}
+                    </nav>
+                </div>
+                <Page job={job.data} timing={timing.data} page={page} />
+            </div>
+        </main>
     )
 }
 
-function Bench({ job }: { job: Job }) {
-    const { cylinders, stroke, rod: stated, rodIsStated } = job.engine.drawing
-    const [crank, setCrank] = useState(0)
-    const [chosen, setChosen] = useKept<string>(`timing:${job.number}:cylinder`, cylinders[0]?.id ?? '')
-    const [incline, setIncline] = useKept<string>(`timing:${job.number}:incline`, '0')
+function Page({ job, timing, page }: { job: Job; timing: Bench; page: string }) {
+    const [chosen, setChosen] = useKept<string>(`timing:${job.number}:cylinder`, timing.cylinders[0]?.id ?? '')
     const [typedRod, setTypedRod] = useKept<string>(`timing:${job.number}:rod`, '')
-    const cylinder = cylinders.find((each) => each.id === chosen) ?? cylinders[0]
-    const rod = rodIsStated ? `${stated} mm` : typedRod.trim() === '' ? null : `${typedRod.replace(',', '.')} mm`
+    const [incline, setIncline] = useKept<string>(`timing:${job.number}:incline`, String(timing.incline))
+    const cylinder = timing.cylinders.find((each) => each.id === chosen) ?? timing.cylinders[0]
+    const typed = typedRod.trim().replace(',', '.')
+    const rod = timing.rod !== null ? `${timing.rod} mm` : typed === '' ? null : `${typed} mm`
     // every degree at once: what is drawn while the crank turns asks nobody
     const { answer, refusal } = useCalculation<Ways>(
         'piston-way',
         rod === null
             ? null
             : {
-                  stroke: `${stroke} mm`,
+                  stroke: `${timing.stroke} mm`,
                   rod,
                   incline: `${incline.trim() === '' ? '0' : incline.replace(',', '.')} deg`,
                   at: TURNS.map((turn) => ({ degrees: `${turn} deg` })),
               },
     )
-    const below = (id: string) =>
-        placeAt(answer, crank + (cylinders.find((each) => each.id === id)?.phase ?? 0))?.below ?? 0
-    const here = placeAt(answer, crank + (cylinder?.phase ?? 0))
+    if (!cylinder) {
+        return null
+    }
+    if (page === 'wheel') {
+        return <PrintedWheel timing={timing} ways={answer} title={job.title} />
+    }
     return (
-        <div className="grid items-start gap-6 bg-base-100 p-5 lg:grid-cols-[minmax(0,1fr)_19rem_minmax(0,1.1fr)]">
-            <HeightsDrawing drawing={job.engine.drawing} crank={crank} below={below} />
-            <div>
-                <CrankWheel angle={crank} onTurn={setCrank} pins={cylinders} />
-                {cylinders.length > 1 && (
-                    <Choice
-                        label="Cylinder"
-                        options={cylinders.map((each) => [each.id, each.name.replace(/ ?cylinder ?/, '') || each.name])}
-                        chosen={cylinder?.id ?? ''}
-                        onChoose={setChosen}
+        <Works job={job} timing={timing} cylinder={cylinder} onChoose={setChosen} ways={answer}>
+            {(turned) => (
+                <>
+                    <Instruments
+                        timing={timing}
+                        cylinder={cylinder}
+                        turned={turned}
+                        ways={answer}
+                        rod={typedRod}
+                        onRod={setTypedRod}
+                        incline={incline}
+                        onIncline={setIncline}
+                        refusal={refusal?.message ?? null}
                     />
-                )}
-                {!rodIsStated && (
-                    <Asked label="Rod length, centre to centre, mm" value={typedRod} onChange={setTypedRod}>
-                        The sheet states none, and every figure here hangs on it.
-                    </Asked>
-                )}
-                <Asked label="Dial leans from the bore by, °" value={incline} onChange={setIncline}>
-                    A dial in an inclined plug hole reads more than the piston moves.
-                </Asked>
-                {refusal && (
-                    <p role="alert" className="mt-1 font-bold">
-                        {refusal.message}
-                    </p>
-                )}
-            </div>
-            <div>
-                <dl aria-live="polite" className="border-t-2 border-base-content">
-                    <Figure
-                        name={here?.isBefore ? 'before top' : 'after top'}
-                        figure={here?.turn.toFixed(0)}
-                        unit="°"
-                    />
-                    <Figure name="piston below top" figure={here?.below.toFixed(2)} unit="mm" />
-                    <Figure name="the same" figure={here ? (here.below / 25.4).toFixed(4) : undefined} unit="in" />
-                    <Figure name="dial in its hole" figure={here?.dial.toFixed(2)} unit="mm" />
-                </dl>
-                <DeadCentre job={job} />
-            </div>
-            {answer && <PlugHoleTable ways={answer} />}
-        </div>
-    )
-}
-
-function Asked({
-    label,
-    value,
-    onChange,
-    children,
-}: {
-    label: string
-    value: string
-    onChange: (value: string) => void
-    children: string
-}) {
-    return (
-        <label className="mt-3 block">
-            <b>{label}</b>
-            <input
-                className="input mt-0.5 h-12 w-full text-lg font-bold"
-                inputMode="decimal"
-                value={value}
-                onChange={(event) => onChange(event.target.value)}
-            />
-            <span className="block text-sm leading-tight text-quiet">{children}</span>
-        </label>
-    )
-}
-
-function Figure({ name, figure, unit }: { name: string; figure: string | undefined; unit: string }) {
-    return (
-        <div className="flex items-baseline justify-between border-b border-line py-1">
-            <dt className="text-quiet">{name}</dt>
-            <dd className="text-3xl font-bold">
-                {figure ?? '–'} <span className="text-base font-normal text-quiet">{unit}</span>
-            </dd>
-        </div>
+                    <div className="min-w-0 md:col-span-2 lg:col-span-1">
+                        {page === 'dead-centre' && (
+                            <DeadCentre job={job} timing={timing} cylinder={cylinder} turned={turned} ways={answer} />
+                        )}
+                        {page === 'ignition' && (
+                            <Ignition
+                                job={job}
+                                timing={timing}
+                                cylinder={cylinder}
+                                onCylinder={setChosen}
+                                turned={turned}
+                                ways={answer}
+                                rod={timing.rod === null ? rod : null}
+                                incline={incline}
+                            />
+                        )}
+                        {page === 'cams' && <Cams job={job} timing={timing} turned={turned} />}
+                        {page === '' && <Strokes timing={timing} ways={answer} turned={turned} chosen={cylinder.id} />}
+                    </div>
+                </>
+            )}
+        </Works>
     )
 }

@@ -1,8 +1,8 @@
 <?php
 
-namespace Moltrek\Core\Timing;
+namespace Moltrek\Core\Sheet;
 
-/** Which way a shaft turns, seen on its plate. */
+/** Which way a shaft turns, seen from where it is looked at. */
 enum Rotation: string
 {
     case Clockwise = 'clockwise';

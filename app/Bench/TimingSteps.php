@@ -1,0 +1,24 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\TimingStepShape;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\StepKind;
+
+/** A step that a timing act answers, as the screens take it: whether its turn has come, and what holds it. */
+final class TimingSteps
+{
+    public static function shape(BuildState $state, ?Step $step): ?TimingStepShape
+    {
+        if ($step === null) {
+            return null;
+        }
+        $needs = $state->work->openNeeds($step);
+        $first = $needs === [] ? null : $state->work->step($needs[0])?->words->name;
+        $held = $first === null ? ($state->work->blockages($step)[0] ?? null)?->why : 'First: '.lcfirst($first).'.';
+
+        return new TimingStepShape($step->id, $step->words->name, $step->place->slab, $held === null, $step->kind === StepKind::Torque, $held);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+namespace Moltrek\Core\Log\Timing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/** A mark was found off, and a new one punched where the point was read: the old one is not trusted again. */
+final readonly class MarkPunched implements Kind
+{
+    use Ordinary;
+
+    private function __construct(public string $mark, public int|float $off, private string $reason)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'mark_punched';
+    }
+
+    public static function keys(): array
+    {
+        return ['mark', 'off', 'reason'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('mark', 40), $payload->angle('off'), $payload->textOrNull('reason', 300) ?? '');
+    }
+
+    public function admit(Before $before): void
+    {
+        if ($before->sheet->marks->named($this->mark) === null) {
+            throw MalformedDocument::wrongSort($this->mark, 'a mark of this engine’s sheet')->under('mark');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->timings->punch($this, $entry);
+    }
+
+    public function words(BuildState $state): string
+    {
+        $name = $state->sheet->marks->named($this->mark)->name ?? $this->mark;
+
+        return 'New mark punched beside the '.lcfirst($name).', which stood '.Degrees::text(abs($this->off)).' off'
+            .($this->reason === '' ? '' : ': '.$this->reason);
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

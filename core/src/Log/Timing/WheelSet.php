@@ -1,0 +1,57 @@
+<?php
+
+namespace Moltrek\Core\Log\Timing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Fitting\Of;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
+
+/** The degree wheel or its pointer was set by what its pairs say: it reads nothing at the top from then on. */
+final readonly class WheelSet implements Kind
+{
+    use Ordinary;
+
+    private function __construct(public string $cylinder)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'wheel_set';
+    }
+
+    public static function keys(): array
+    {
+        return ['cylinder'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('cylinder', 20));
+    }
+
+    public function admit(Before $before): void
+    {
+        $before->refuseOtherCylinder($this->cylinder);
+        if ($before->state()->timings->pairsOf($this->cylinder) === []) {
+            throw ContradictoryFields::excluded('cylinder', $this->cylinder, 'No pair has been read that says by how much.',
+                'a cylinder whose top dead centre has been read');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->timings->setWheel($this->cylinder, $entry);
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Degree wheel set to 0 at the top'.Of::cylinder($state->sheet, $this->cylinder);
+    }
+}

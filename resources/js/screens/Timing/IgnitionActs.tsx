@@ -1,0 +1,100 @@
+import { Link } from 'react-router'
+import type { Job, Schemas } from '../../app/api'
+import { ACT, actDone, STEP, stepDone } from '../../app/done'
+import { useWaiting } from '../../app/useOutbox'
+import { Refused } from '../../parts/Refused'
+import { Field } from './Field'
+import { useEntering, withUnit } from './useEntering'
+
+type Loop = Schemas['IgnitionLoop']
+
+const KINDS: string[] = [STEP, ACT]
+
+/** The one act that comes next in the loop, as a button; where the order of work holds it, what comes first. */
+export function IgnitionActs({ job, loop }: { job: Job; loop: Loop }) {
+    const waiting = useWaiting(job.number).filter((entry) => KINDS.includes(entry.kind))
+    const refusal = waiting.find((entry) => entry.refusal !== null)?.refusal ?? null
+    const busy = waiting.some((entry) => entry.refusal === null)
+    const { step } = loop
+    const held = step !== null && !step.ready && !loop.rotorOffAgain
+    return (
+        <>
+            {held && loop.task !== 'done' && (
+                <p className="mt-1 leading-snug font-bold">
+                    {step.held}{' '}
+                    <Link className="underline decoration-1 underline-offset-3" to={`/jobs/${job.number}`}>
+                        To the build
+                    </Link>
+                </p>
+            )}
+            {loop.task === 'rotor off' && !held && (
+                <button
+                    type="button"
+                    className="btn btn-primary mt-2 h-12 w-full"
+                    disabled={busy}
+                    onClick={() =>
+                        loop.rotorOffAgain || !step
+                            ? actDone(job.number, { act: 'rotor off' }, 'Rotor off')
+                            : stepDone(job.number, step)
+                    }
+                >
+                    The rotor is off
+                </button>
+            )}
+            {loop.task === 'move' && <Moved job={job} loop={loop} busy={busy} />}
+            {loop.task === 'rotor on' &&
+                !held &&
+                step &&
+                (step.torque ? (
+                    <Link className="btn btn-primary mt-2 h-12 w-full" to={`/jobs/${job.number}/torque/${step.id}`}>
+                        Pull its nut
+                    </Link>
+                ) : (
+                    <button
+                        type="button"
+                        className="btn btn-primary mt-2 h-12 w-full"
+                        disabled={busy}
+                        onClick={() => stepDone(job.number, step)}
+                    >
+                        The rotor is on
+                    </button>
+                ))}
+            <Refused refusal={refusal} />
+        </>
+    )
+}
+
+const BLANK = { rim: '' }
+
+/** By how much it was moved, as far as that was seen; the figure asked for stands there. */
+function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
+    const { typed, setTyped, enter, refusal } = useEntering(job.number, 'moved', BLANK)
+    const moved = typed.rim.trim()
+    const way =
+        loop.plate?.move ?? ((loop.rounds.at(-1)?.degrees ?? 0) < (loop.aim?.degrees ?? 0) ? 'advance' : 'retard')
+    return (
+        <form
+            className="mt-2 flex items-end gap-2"
+            onSubmit={(event) => {
+                event.preventDefault()
+                void enter(
+                    'ignition_moved',
+                    { way, ...(moved === '' ? {} : { rim: withUnit(moved, 'mm') }) },
+                    'Plate moved',
+                )
+            }}
+        >
+            <Field
+                label="moved by, mm"
+                className="w-28"
+                placeholder={loop.plate?.rim?.toFixed(2) ?? ''}
+                value={typed.rim}
+                onChange={(rim) => setTyped({ rim })}
+            />
+            <button type="submit" className="btn btn-primary h-12 flex-1" disabled={busy}>
+                Moved and locked
+            </button>
+            <Refused refusal={refusal} />
+        </form>
+    )
+}

@@ -1,0 +1,43 @@
+import { useEffect } from 'react'
+import { v7 as uuid } from 'uuid'
+import type { EntryKind } from '../../app/api'
+import { useKept } from '../../app/kept'
+import { outbox } from '../../app/outbox'
+import { useWaiting } from '../../app/useOutbox'
+
+/**
+ * What is typed for one kind of entry: kept until the server has taken it, so that a refused figure stands in its field with the
+ * reason, and is sent anew when it has been mended.
+ */
+export function useEntering<T>(job: number, key: string, blank: T) {
+    const [typed, setTyped] = useKept<T>(`timing:${job}:${key}`, blank)
+    const [sent, setSent] = useKept<string>(`timing:${job}:${key}:sent`, '')
+    const waiting = useWaiting(job).find((entry) => entry.id === sent)
+    const isGone = sent !== '' && waiting === undefined
+    useEffect(() => {
+        if (isGone) {
+            setTyped(blank)
+            setSent('')
+        }
+    }, [isGone, setTyped, setSent, blank])
+    const enter = async (kind: EntryKind, payload: Record<string, unknown>, label: string) => {
+        if (waiting?.refusal) {
+            await outbox.drop(waiting.id)
+        }
+        const id = uuid()
+        const adding = outbox.add(job, kind, payload as never, label, { id })
+        setSent(id)
+        await adding
+    }
+    return {
+        typed,
+        setTyped,
+        enter,
+        isSending: waiting !== undefined && waiting.refusal === null,
+        refusal: waiting?.refusal ?? null,
+    }
+}
+
+/** A figure with its unit: the usual one of the field, unless one was typed. */
+export const withUnit = (text: string, unit: string) =>
+    /[^\d.,/+\-−\s]/.test(text.trim()) ? text.trim() : `${text.trim()} ${unit}`
