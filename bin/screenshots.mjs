@@ -28,28 +28,15 @@ const SHOTS = {
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
     'build-v-twin': ['/jobs/203', 'day'],
-    wrench: [
-        '/wrench',
+    // four engines at rest on one picture
+    timing: [['/jobs/214/timing', '/jobs/229/timing', '/jobs/203/timing', '/jobs/224/timing'], 'day', (page) => page.getByRole('button', { name: 'To its top' }).waitFor()],
+    ignition: ['/jobs/215/timing/ignition', 'day', (page) => page.getByText('Too late by 0.7°').waitFor()],
+    cams: [
+        '/jobs/227/timing/cams',
         'night',
         async (page) => {
-            await page.getByRole('button', { name: 'open end 12' }).click()
-            await page.getByLabel('Angle of the adapter').fill('45')
-            await page.getByText('21.5').first().waitFor()
-        },
-    ],
-    timing: [
-        '/jobs/221/timing',
-        'day',
-        async (page) => {
-            for (const [number, one, other] of [
-                [1, '341.5', '20.0'],
-                [2, '330', '31.6'],
-            ]) {
-                await page.getByLabel(`Pair ${number}, one way`).fill(one)
-                await page.getByLabel(`Pair ${number}, the other way`).fill(other)
-            }
-            await page.getByText('Good for ignition and cams.').waitFor()
-            await page.getByRole('slider', { name: 'Crank' }).press('PageDown')
+            await page.getByText('Out, too large').or(page.getByText('112.0°')).first().waitFor()
+            await page.getByText('By the degree wheel').evaluate((heading) => heading.scrollIntoView({ block: 'center' }))
         },
     ],
     dates: ['/dates', 'day'],
@@ -99,17 +86,6 @@ const SHOTS = {
             await page.getByText('6 to be seen, 1 to settle or accept').waitFor()
         },
     ],
-    'staged-lowering': [
-        '/jobs/224',
-        'day',
-        async (page) => {
-            const errands = { errands: ['bore and piston'], reason: 'the right bore is scored' }
-            await enter(page, 224, ['errands_changed', errands])
-            await workUpTo(page, 224, 'on.barrel.1')
-            await page.getByRole('region', { name: 'Next' }).getByRole('button', { name: 'Done' }).click()
-            await page.getByText('Middle cylinder at top dead centre').first().waitFor()
-        },
-    ],
 }
 
 /** What is entered by another hand: through the same door as the page's own entries. */
@@ -148,6 +124,24 @@ const picture = async (name) => {
     await page.screenshot({ path: `docs/screenshots/${name}.png` })
     console.log(name)
 }
+/** Several pages on one picture, two beside each other. */
+async function sheetOf(name, paths, act) {
+    const shots = []
+    for (const path of paths) {
+        await page.goto(path)
+        await page.getByRole('main').waitFor()
+        await act?.(page)
+        await page.waitForTimeout(600)
+        shots.push((await page.screenshot()).toString('base64'))
+    }
+    const images = shots.map((shot) => `<img width="640" src="data:image/png;base64,${shot}">`).join('')
+    const blank = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await blank.setContent(`<body style="margin:0;display:grid;grid-template-columns:640px 640px">${images}</body>`)
+    await blank.screenshot({ path: `docs/screenshots/${name}.png` })
+    await blank.close()
+    console.log(name)
+}
+
 await page.goto('/sign-in')
 await page.getByLabel('Name').waitFor()
 await page.getByLabel('Name').fill('tomas')
@@ -160,6 +154,10 @@ for (const [name, [path, theme, act]] of Object.entries(SHOTS)) {
         continue
     }
     await page.evaluate((value) => localStorage.setItem('moltrek:theme', JSON.stringify(value)), theme)
+    if (Array.isArray(path)) {
+        await sheetOf(name, path, act)
+        continue
+    }
     await page.goto(path)
     await page.getByRole('main').waitFor()
     await act?.(page)

@@ -51,7 +51,7 @@ final readonly class TimingView
             $sheet->ignition->incline / 1e9, $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle ?? 0.0,
             $train->gear->value, $train->drive?->value,
             $sheet->crank?->runs()->value ?? 'clockwise', $sheet->crank?->seenFrom() ?? 'the right', $sheet->crank?->turnedBy,
-            $sheet->crank?->mayTurnBack() ?? true, $sheet->crank?->turningBack, $train->cams?->lift?->written(), $sheet->ignition->point !== null,
+            $sheet->crank?->mayTurnBack() ?? true, $sheet->crank?->turningBack, $train->cams?->lift?->written(), $train->decompressor, $train->splitChain, $sheet->ignition->point !== null,
             array_map($this->cylinder(...), $sheet->layout->cylinders, array_keys($sheet->layout->cylinders)),
             array_map(static fn (Stroke $stroke): TimingStrokeShape => new TimingStrokeShape($stroke->name, $stroke->from, $stroke->to), Stroke::of($sheet->layout->cycle, $train->cams)),
             $this->lifts(),

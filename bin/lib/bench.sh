@@ -13,4 +13,5 @@ cmd_bench() {
   artisan moltrek:bench-data
   server_start bench "${MOLTREK_BENCH_PORT:-8290}" >/dev/null
   php -d memory_limit=2G artisan moltrek:bench "127.0.0.1:$(server_port bench)"
+  node bin/frames.mjs "http://127.0.0.1:$(server_port bench)"
 }

@@ -95,3 +95,20 @@ it('has a simulated wheel whose play lies between the two directions', function 
 });
 
 it('has no bench of a job that is not there', fn () => $this->actingAs($this->person())->getJson('/api/jobs/9999/timing')->assertNotFound());
+
+it('shows in the spec book what a sheet says of ignition, cams, wheels and marks', function (string $slug, array $lines) {
+    $sheet = collect($this->actingAs($this->person())->getJson('/api/sheets')->assertOk()->json())->firstWhere('slug', $slug);
+    $said = collect($sheet['timing'])->mapWithKeys(fn (array $each): array => [$each['title'] => $each['lines']]);
+    foreach ($lines as $title => $line) {
+        expect($said[$title])->toContain($line);
+    }
+})->with([
+    'a plate under its rotor' => ['ulvane-139r', [
+        'Ignition' => 'Point 1.80 mm ± 0.10 mm, engine maker before top', 'Marks' => 'Rotor mark, for ignition, against the case mark',
+    ]],
+    'a four' => ['ostrel-608', [
+        'Firing' => 'cylinder 1 at 0°, cylinder 2 at 180°, cylinder 3 at 540°, cylinder 4 at 360°',
+        'Cams' => 'Inlet opens 18° before top, closes 46° after bottom, centreline 104°', 'Wheels' => '36 teeth on the cam, pitch 6.35 mm, 18 on the crank',
+    ]],
+    'wheels that are shimmed' => ['harbick-421', ['Wheels' => 'Offset: shims between the cam wheel and its flange, 0.1 mm, 0.2 mm, 0.3 mm, 0.5 mm']],
+]);

@@ -14,6 +14,7 @@ final readonly class SheetShape
      * @param  list<ConsequenceShape>  $consequences
      * @param  list<ErrandShape>  $errands
      * @param  list<SheetSlabShape>  $slabs
+     * @param  list<SheetTimingShape>  $timing
      */
     public function __construct(
         #[OA\Property]
@@ -38,6 +39,8 @@ final readonly class SheetShape
         public array $slabs,
         #[OA\Property(description: 'the document as it can be edited')]
         public string $document,
+        #[OA\Property(items: new OA\Items(ref: SheetTimingShape::class))]
+        public array $timing,
     ) {
     }
 }

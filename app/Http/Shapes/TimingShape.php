@@ -49,6 +49,10 @@ final readonly class TimingShape
         public ?string $turningBack,
         #[OA\Property(description: 'at which events are read')]
         public ?string $lift,
+        #[OA\Property]
+        public bool $decompressor,
+        #[OA\Property]
+        public bool $splitChain,
         #[OA\Property(description: 'whether the sheet states an ignition point')]
         public bool $statesPoint,
         #[OA\Property(items: new OA\Items(ref: TimingCylinderShape::class))]

@@ -47,6 +47,7 @@ final readonly class ClosingRules
         $isPlate = $ignition->setBy === IgnitionSetBy::Plate;
         if (! $this->scope->fromPieces) {
             $this->plan->step('read.ignition', StepKind::Time, $behind)
+                ->turning()
                 ->named('Ignition point read as it stands, approached from the running side')
                 ->because('What is set needs a before; always from one side, so that play does not count.')
                 ->after(...$opened, ...$heads)

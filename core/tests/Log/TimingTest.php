@@ -6,7 +6,9 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Timing\CamLoop;
 use Moltrek\Core\Log\Timing\CamSeat;
 use Moltrek\Core\Log\Timing\IgnitionLoop;
+use Moltrek\Core\Log\Timing\TopOf;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Timing\TopNeed;
 
 /** A machine that came in whole, for its ignition or its cams alone. */
 function atTheDial(array $acts, string $engine = 'ulvane-139r', string $errand = 'ignition'): BuildState
@@ -214,3 +216,35 @@ it('says of every engine which way it runs and from where that is seen', functio
     ['skarn-594', 'anticlockwise', 'the pulley', true],
     ['pellgrove-1092', 'clockwise', 'the right', true],
 ]);
+
+it('moves a cam in the slots of its wheel by degrees, and does only its bolts and what was read again', function () {
+    $sheet = demoSheet('ostrel-608', function (stdClass $document): void {
+        $document->valve_train->wheel = 'bolted';
+        $document->valve_train->cam_wheel->slotted = true;
+    });
+    $acts = [...upTo($sheet, 'turn.timing'), ['cam_events_read', ['cylinder' => '1', 'side' => 'inlet', 'opens' => '10 deg', 'closes' => '54 deg']]];
+    $before = worked($sheet, $acts);
+    expect(cams($before, 'inlet')->mending(cams($before, 'inlet')->events('1')->inletCorrection(), cams($before, 'inlet')->events('1')->inletVerdict()->state))
+        ->toBe('Turn the cam 4° forward in the slots of its wheel, bolts drawn up, and read again.');
+    $after = worked($sheet, [...$acts, ['cam_moved', ['cam' => 'inlet', 'way' => 'advance', 'turn' => '4 deg']]]);
+    expect([stateOf($after, 'pull.wheel'), stateOf($after, 'time.cam'), stateOf($after, 'turn.timing'), stateOf($after, 'on.chain')])->toBe(['void', 'void', 'void', 'done'])
+        ->and(cams($after, 'inlet')->events('1')->inlet)->toBeNull();
+});
+
+it('says for what a top is known exactly enough', function (array $pairs, ?string $doubt, array $good) {
+    $acts = array_map(fn (array $pair): array => ['dead_centre_read', ['cylinder' => '1', 'way' => $pair[2] ?? 'stop', 'before' => "$pair[0] deg", 'after' => "$pair[1] deg"]], $pairs);
+    $known = (new TopOf(atTheDial($acts, 'harbick-421', 'look'), '1'))->known();
+    expect(array_column(array_filter(TopNeed::cases(), fn (TopNeed $need): bool => $known->isGoodFor($need)), 'value'))->toBe($good)
+        ->and($known->doubt() === null ? null : number_format($known->doubt() / 1e9, 1))->toBe($doubt);
+})->with([
+    'one pair says nothing of itself' => [[['350', '10']], null, ['valve clearance']],
+    'two that agree to three tenths' => [[['350', '10'], ['340', '20.6']], '0.3', ['valve clearance', 'cams by their marks', 'cams by the degree wheel', 'ignition']],
+    'two a degree and a half apart' => [[['350', '10'], ['340', '23']], '1.5', ['valve clearance', 'cams by their marks']],
+    // a dial of a hundredth stands still where 36.25·(1 + 36.25/124)·θ²/2 = 0.01, θ = 1.19°
+    'where the dial stands still' => [[['358', '2', 'dwell']], '1.2', ['valve clearance', 'cams by their marks']],
+]);
+
+it('asks of an ignition point’s top half of its own tolerance', function () {
+    // 1.70 to 1.90 mm is 17.52° to 18.54°
+    expect((new TopOf(atTheDial([]), '1'))->tolerance() / 1e9)->toEqualWithDelta(1.0155, 0.001);
+});

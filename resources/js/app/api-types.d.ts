@@ -1573,11 +1573,17 @@ export interface components {
             slabs: components["schemas"]["SheetSlab"][];
             /** @description the document as it can be edited */
             document: string;
+            timing: components["schemas"]["SheetTiming"][];
         };
         /** @description A slab of an engine sheet, by name. */
         SheetSlab: {
             id: string;
             name: string;
+        };
+        /** @description One section of what a sheet says of timing, in lines. */
+        SheetTiming: {
+            title: string;
+            lines: string[];
         };
         /** @description A version of a sheet and when it was entered. */
         SheetVersion: {
@@ -1959,6 +1965,8 @@ export interface components {
             turningBack: string | null;
             /** @description at which events are read */
             lift: string | null;
+            decompressor: boolean;
+            splitChain: boolean;
             /** @description whether the sheet states an ignition point */
             statesPoint: boolean;
             cylinders: components["schemas"]["TimingCylinder"][];

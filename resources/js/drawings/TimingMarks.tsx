@@ -32,7 +32,12 @@ export function TimingMarks({ timing, layout, crank, chosen, ink }: TimingPart) 
                             fontSize={ink * 9}
                             className={`stroke-none ${isMet ? 'fill-primary font-bold' : 'fill-quiet'}`}
                         >
-                            {here[0] === mark ? here.map((each) => each.id).join(', ') : ''}
+                            {here[0] === mark &&
+                                here.map((each, line) => (
+                                    <tspan key={each.id} x={x} dy={line === 0 ? undefined : '1.1em'}>
+                                        {each.id}
+                                    </tspan>
+                                ))}
                         </text>
                     </g>
                 )

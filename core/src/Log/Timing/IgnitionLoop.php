@@ -140,7 +140,7 @@ final readonly class IgnitionLoop
             IgnitionTask::Read => $this->state->sheet->crank === null || $this->last() === null
                 ? 'Dial zeroed at the top, the crank taken back well past the point and brought up in the running direction until it fires.'
                 : 'Dial zeroed at the top once more; past the point and up to it in the running direction, so that play does not count.',
-            IgnitionTask::RotorOff => 'Its nut off, drawn with its own puller; then '.lcfirst($this->move()),
+            IgnitionTask::RotorOff => 'Rotor held, its nut off, drawn with its own puller; then '.lcfirst($this->move()),
             IgnitionTask::Move => $this->move().' Screws locked, and the plate seen not to creep.',
             IgnitionTask::RotorOn => 'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
             IgnitionTask::Done => ($ignition->trusted === null ? '' : 'The '.lcfirst($this->trusted()).' is the mark to trust. ')

@@ -127,6 +127,7 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                             ))}
                         </tbody>
                     </table>
+                    <TimingSection sheet={sheet} />
                     <TorqueSection sheet={sheet} />
                     <h3 className="mt-5 font-bold">Versions</h3>
                     {sheet.versions.map((version) => (
@@ -140,6 +141,32 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                 </>
             )}
         </div>
+    )
+}
+
+/** What the sheet says of ignition, cams, wheels and marks. */
+function TimingSection({ sheet }: { sheet: Sheet }) {
+    return sheet.timing.length === 0 ? null : (
+        <section aria-label="Timing" className="mt-5">
+            <h3 className="font-bold">Timing</h3>
+            <dl>
+                {sheet.timing.map((each) => (
+                    <div
+                        key={each.title}
+                        className="grid gap-x-4 border-t border-line py-1.5 sm:grid-cols-[7rem_minmax(0,1fr)]"
+                    >
+                        <dt className="text-quiet">{each.title}</dt>
+                        <dd>
+                            {each.lines.map((line) => (
+                                <p key={line} className="leading-snug">
+                                    {line}
+                                </p>
+                            ))}
+                        </dd>
+                    </div>
+                ))}
+            </dl>
+        </section>
     )
 }
 

@@ -20,11 +20,14 @@ export function CamEvents({
     cam,
     side,
     lift,
+    slotted,
 }: {
     job: Job
     cam: Schemas['CamLoop']
     side: Schemas['CamSide']
     lift: string | null
+    /** Whether its wheel moves in slots, by degrees. */
+    slotted: boolean
 }) {
     const { typed, setTyped, enter, isSending, refusal } = useEntering(
         job.number,
@@ -33,6 +36,13 @@ export function CamEvents({
     )
     const tool = job.measuring.tools.find((each) => each.kind === 'degree wheel')?.id
     const names = side.side === 'inlet' ? NAMES.inlet : NAMES.exhaust
+    const move = (by: { teeth: number | null } | { turn: string }) =>
+        void outbox.add(
+            job.number,
+            'cam_moved',
+            { ...(cam.bank === '' ? {} : { bank: cam.bank }), cam: cam.cam, way: side.way, ...by },
+            `${cam.name} moved`,
+        )
     const send = () =>
         void enter(
             'cam_events_read',
@@ -76,23 +86,24 @@ export function CamEvents({
                         </span>
                     </p>
                     {side.mend && <p className="leading-snug font-bold">{side.mend}</p>}
-                    {side.mend && side.way && side.state === 'out' && (side.teeth ?? 0) > 0 && (
+                    {slotted && side.way && side.state !== 'within' && side.aim !== null && (
                         <button
                             type="button"
                             className="btn mt-1 h-12 w-full"
                             onClick={() =>
-                                void outbox.add(
-                                    job.number,
-                                    'cam_moved',
-                                    {
-                                        ...(cam.bank === '' ? {} : { bank: cam.bank }),
-                                        cam: cam.cam,
-                                        way: side.way,
-                                        teeth: side.teeth,
-                                    },
-                                    `${cam.name} moved`,
-                                )
+                                move({
+                                    turn: `${(Math.abs((side.centreline ?? 0) - (side.aim ?? 0)) / 2).toFixed(2)} deg`,
+                                })
                             }
+                        >
+                            Moved in its slots, bolts drawn up
+                        </button>
+                    )}
+                    {!slotted && side.way && side.state === 'out' && (side.teeth ?? 0) > 0 && (
+                        <button
+                            type="button"
+                            className="btn mt-1 h-12 w-full"
+                            onClick={() => move({ teeth: side.teeth })}
                         >
                             Moved {side.teeth === 1 ? 'one tooth' : `${side.teeth} teeth`}{' '}
                             {side.way === 'advance' ? 'forward' : 'back'}

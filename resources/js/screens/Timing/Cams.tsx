@@ -78,6 +78,7 @@ export function Cams({ job, timing, turned }: { job: Job; timing: Timing; turned
                             cam={cam}
                             side={side}
                             lift={timing.lift ?? null}
+                            slotted={timing.wheel?.slotted === true}
                         />
                     ))}
                     {cam.separation !== null && (
@@ -98,8 +99,11 @@ export function Cams({ job, timing, turned }: { job: Job; timing: Timing; turned
                 Before a cam goes in, no piston stands at its top: the crank a quarter turn past it, then the cam at its
                 marks, then the crank brought up{timing.mayTurnBack ? '' : ' the way it runs'}.
                 {timing.drive === 'chain' &&
-                    ' The chain runs with its driven side tight; a tensioner is set back before it goes in and let go after, and is seen to take up. A split link is closed with its clip’s open end away from the running direction, and looked at.'}
+                    ' The chain runs with its driven side tight; a tensioner is set back before it goes in and let go after, and is seen to take up.'}
+                {timing.splitChain &&
+                    ' Its link is closed, and looked at: the clip’s open end points away from where the chain runs.'}
                 {timing.drive === 'gears' && ' Gears are meshed at their dots; what they drive is timed with them.'}
+                {timing.decompressor && ' The decompressor’s slack is set before the clearance that it disturbs.'}
             </p>
         </section>
     )

@@ -55,11 +55,7 @@ export function Ignition({
                 <h2 className="text-lg font-bold">
                     {loop.rounds.length === 0 ? 'Not read yet' : `${loop.rounds.length} read, closing in`}
                 </h2>
-                <p className="text-sm text-quiet">
-                    {loop.point === null
-                        ? 'The sheet states no point'
-                        : `asked ${loop.point}${loop.aim ? ` = ${loop.point.includes('mm') ? `${loop.aim.degrees.toFixed(1)}°` : `${loop.aim.below.toFixed(2)} mm`}` : ''}`}
-                </p>
+                <p className="text-sm text-quiet">{asked(loop)}</p>
             </div>
             {line.length > 0 && (
                 <IgnitionTrail
@@ -78,7 +74,7 @@ export function Ignition({
                 )}
                 <IgnitionActs job={job} loop={loop} />
             </div>
-            {(loop.task === 'read' || loop.task === 'done' || loop.step === null) && (
+            {(loop.task === 'read' || loop.task === 'done') && (
                 <PointForm
                     job={job}
                     loop={loop}
@@ -103,9 +99,24 @@ export function Ignition({
                         </p>
                     </div>
                 )}
-                <Marks job={job} marks={marks} read={loop.rounds.at(-1)?.degrees ?? null} />
+                <Marks
+                    job={job}
+                    marks={marks}
+                    read={loop.task === 'done' ? (loop.rounds.at(-1)?.degrees ?? null) : null}
+                />
             </div>
             {timing.thickness && <p className="mt-2 text-sm leading-snug text-quiet">{timing.thickness}</p>}
         </section>
     )
+}
+
+/** What is asked, in both kinds, and by whom. */
+function asked({ point, aim }: Timing['ignitions'][number]): string {
+    if (point === null) {
+        return 'The sheet states no point'
+    }
+    const [figure = '', ...source] = point.split(', ')
+    const other =
+        aim === null ? '' : figure.includes('mm') ? ` = ${aim.degrees.toFixed(1)}°` : ` = ${aim.below.toFixed(2)} mm`
+    return ['asked', [figure + other, ...source].join(', ')].join(' ')
 }

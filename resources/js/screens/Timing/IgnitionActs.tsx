@@ -64,7 +64,7 @@ export function IgnitionActs({ job, loop }: { job: Job; loop: Loop }) {
     )
 }
 
-const BLANK = { rim: '' }
+const BLANK = { rim: '', gap: '' }
 
 /** By how much it was moved, as far as that was seen; the figure asked for stands there. */
 function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
@@ -79,7 +79,11 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
                 event.preventDefault()
                 void enter(
                     'ignition_moved',
-                    { way, ...(moved === '' ? {} : { rim: withUnit(moved, 'mm') }) },
+                    {
+                        way,
+                        ...(moved === '' ? {} : { rim: withUnit(moved, 'mm') }),
+                        ...(typed.gap.trim() === '' ? {} : { gap: withUnit(typed.gap, 'mm') }),
+                    },
                     'Plate moved',
                 )
             }}
@@ -89,8 +93,16 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
                 className="w-28"
                 placeholder={loop.plate?.rim?.toFixed(2) ?? ''}
                 value={typed.rim}
-                onChange={(rim) => setTyped({ rim })}
+                onChange={(rim) => setTyped({ ...typed, rim })}
             />
+            {loop.setBy === 'pick-up' && (
+                <Field
+                    label="its gap, mm"
+                    className="w-24"
+                    value={typed.gap}
+                    onChange={(gap) => setTyped({ ...typed, gap })}
+                />
+            )}
             <button type="submit" className="btn btn-primary h-12 flex-1" disabled={busy}>
                 Moved and locked
             </button>

@@ -29,7 +29,7 @@ export function Instruments({
     const here = placeAt(ways, turned.crank + cylinder.phase)
     const stroke = strokeAt(timing, cylinder.fires, turned.crank)
     return (
-        <section aria-label="Instruments">
+        <section aria-label="Instruments" className="lg:sticky lg:top-3">
             <div className="mx-auto max-w-56">
                 <DialFace reads={here?.dial ?? 0} label={`Dial: ${here?.dial.toFixed(2) ?? '–'} mm below the top`} />
             </div>

@@ -10,7 +10,7 @@ export function Marks({
 }: {
     job: Job
     marks: TimingMark[]
-    /** Where the point was read last, in degrees before the top. */
+    /** Where the point was read inside, in degrees before the top: a mark can be judged by it. */
     read: number | null
 }) {
     if (marks.length === 0) {

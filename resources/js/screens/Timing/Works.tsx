@@ -37,7 +37,7 @@ export function Works({
     )
     return (
         <div className="grid items-start gap-x-7 gap-y-4 md:grid-cols-[minmax(0,1fr)_15rem] lg:grid-cols-[minmax(0,1fr)_14rem_25rem]">
-            <div>
+            <div className="lg:sticky lg:top-3">
                 <div
                     {...turned.handles([-left / width, -top / height])}
                     className="mx-auto w-full cursor-grab touch-none select-none"
