@@ -41,6 +41,14 @@ final class Registry
         CamTooth::class,
         MarkTurns::class,
         CamShift::class,
+        LashPositions::class,
+        Shims::class,
+        PushrodTurns::class,
+        StemGrind::class,
+        LeakRate::class,
+        LeakDown::class,
+        CompressionTest::class,
+        Premix::class,
     ];
 
     /** @return array<string, Calculation> */

@@ -13,7 +13,7 @@ arch('no debugging is left behind')->expect(['dd', 'dump', 'var_dump', 'ray'])->
 /** The folders of the core from the ground up: each may use those before it, and none that comes after. */
 const GROUND_UP = [
     'Refusal', 'Quantity', 'Document', 'Judgement', 'Sheet', 'Measuring', 'Timing', 'Chamber',
-    'Fitting', 'Torquing', 'ValveGear', 'Planning', 'Scheduling', 'Practice', 'Log',
+    'Fitting', 'Torquing', 'ValveGear', 'Closing', 'Planning', 'Scheduling', 'Practice', 'Log',
 ];
 
 /** @return array<string, string> source by path below core/src */

@@ -50,6 +50,7 @@ final class Bench extends Command
         $this->calculations();
         $this->pairing();
         $this->thickness();
+        $this->valves();
         $this->pattern();
         $this->script();
         $this->line('| what | measured | wanted |');
@@ -237,6 +238,26 @@ final class Bench extends Command
         $this->row('fit by thickness, 60 sizes, up to three together, median', $this->median(9, static function () use ($fit, $shelf): void {
             $fit->among($shelf, 1, 3);
         }), 'under 500 ms');
+    }
+
+    private function valves(): void
+    {
+        $valves = array_map(static fn (int $index): array => [
+            'id' => "v$index", 'measured' => sprintf('%.2f mm', 0.05 + $index * 7 % 30 / 100), 'shim' => sprintf('%.2f mm', 2.3 + $index * 5 % 20 / 40),
+        ], range(0, 15));
+        $shelf = array_map(static fn (int $index): array => ['size' => sprintf('%.2f mm', 1.2 + $index * 0.05), 'count' => 3], range(0, 59));
+        $shims = JsonText::decode(JsonText::encode(['valves' => $valves, 'target' => ['min' => '0.15 mm', 'max' => '0.25 mm'], 'shelf' => $shelf,
+            'sold' => ['from' => '1.20 mm', 'to' => '3.50 mm', 'step' => '0.05 mm']]));
+        $events = array_map(static fn (int $index): array => [
+            'id' => "v$index", 'cylinder' => (string) (1 + intdiv($index, 4)), 'opens' => $index % 2 === 0 ? '342 deg' : '132 deg', 'closes' => $index % 2 === 0 ? '586 deg' : '372 deg',
+        ], range(0, 15));
+        $positions = JsonText::decode(JsonText::encode(['cylinders' => ['1' => '0 deg', '2' => '180 deg', '3' => '540 deg', '4' => '360 deg'], 'valves' => $events, 'marks' => ['0 deg', '180 deg']]));
+        foreach (['shims' => ['shims, 16 valves and a shelf of 60 sizes, median', $shims], 'lash-positions' => ['lash-positions, 16 valves, median', $positions]] as $name => [$words, $document]) {
+            $calculation = Registry::named($name) ?? throw new RuntimeException($name);
+            $this->row($words, $this->median(9, static function () use ($calculation, $document): void {
+                $calculation->answer($document);
+            }), 'under 200 ms');
+        }
     }
 
     private function pattern(): void

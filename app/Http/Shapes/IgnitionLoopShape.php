@@ -8,7 +8,10 @@ use OpenApi\Attributes as OA;
 #[OA\Schema(schema: 'IgnitionLoop')]
 final readonly class IgnitionLoopShape
 {
-    /** @param  list<IgnitionRoundShape>  $rounds */
+    /**
+     * @param  list<IgnitionRoundShape>  $rounds
+     * @param  list<string>  $spared
+     */
     public function __construct(
         #[OA\Property]
         public ?string $cylinder,
@@ -44,6 +47,8 @@ final readonly class IgnitionLoopShape
         public ?float $radius,
         #[OA\Property(description: 'whether the rotor comes off once more')]
         public bool $rotorOffAgain,
+        #[OA\Property(items: new OA\Items(type: 'string'), description: 'steps that need not be done, because the point was found inside')]
+        public array $spared,
     ) {
     }
 }

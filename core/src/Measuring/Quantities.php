@@ -325,7 +325,7 @@ final class Quantities
             new Measurable('gear_backlash', 'gear backlash',
                 'Too tight it whines and binds when hot, too wide it hammers.',
                 $laid(CamDrive::Gears),
-                new Taken(EntryForm::Direct, 'dial on a tooth at the pitch line, the other gear held; or the leaf that just goes between; least of four',
+                new Taken(EntryForm::Direct, 'dial on a tooth, the other gear held, or the leaf that just goes between; the least of four',
                     [ToolKind::DialIndicator], Sketch::DialOnEnd),
                 Wordings::of('the backlash', 'too small', 'too large', 'Move the gears apart by shims.', 'Move the gears closer by shims.'),
                 [Act::CamOut, Act::OtherCases]),

@@ -248,3 +248,13 @@ it('asks of an ignition point’s top half of its own tolerance', function () {
     // 1.70 to 1.90 mm is 17.52° to 18.54°
     expect((new TopOf(atTheDial([]), '1'))->tolerance() / 1e9)->toEqualWithDelta(1.0155, 0.001);
 });
+
+it('leaves the rotor where it is when the point was found inside', function () {
+    $found = atTheDial([step('off.rotor-cover'), dial('1.80')]);
+    expect(array_column((new IgnitionLoop($found))->spared(), 'id'))->toBe(['off.rotor', 'set.ignition', 'on.rotor', 'pull.rotor'])
+        ->and((new IgnitionLoop($found))->advice())->toStartWith('As it came in: nothing is taken off to set it.');
+    $aside = fn (string $step): array => ['step_set_aside', ['step' => $step, 'reason' => 'the point was found inside']];
+    $left = atTheDial([step('off.rotor-cover'), dial('1.80'), $aside('off.rotor'), $aside('set.ignition'), $aside('on.rotor'), $aside('pull.rotor')]);
+    expect(stateOf($left, 'time.ignition'))->toBe('ready')->and((new IgnitionLoop($left))->spared())->toBe([]);
+    expect((new IgnitionLoop(atTheDial([...rotorOn(), dial('1.80')])))->spared())->toBe([]);
+});

@@ -1088,6 +1088,8 @@ export interface components {
             radius: number | null;
             /** @description whether the rotor comes off once more */
             rotorOffAgain: boolean;
+            /** @description steps that need not be done, because the point was found inside */
+            spared: string[];
         };
         /** @description A place of the ignition point. */
         IgnitionPlace: {

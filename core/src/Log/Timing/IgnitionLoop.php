@@ -80,6 +80,21 @@ final readonly class IgnitionLoop
         return null;
     }
 
+    /**
+     * Steps that need not be done because the point was found inside as the machine came in: nothing is taken off to set it.
+     *
+     * @return list<Step>
+     */
+    public function spared(): array
+    {
+        $isAsFound = $this->task() === IgnitionTask::Done && $this->state->timings->movedBy() === null
+            && $this->state->timings->ignitionIsInside();
+        $setting = [TimingSteps::ROTOR_OFF, TimingSteps::IGNITION_SET, TimingSteps::ROTOR_ON, TimingSteps::ROTOR_PULLED];
+        $steps = array_filter(array_map($this->state->work->step(...), $isAsFound ? $setting : []));
+
+        return array_values(array_filter($steps, fn (Step $step): bool => ! $this->state->work->isDone($step)));
+    }
+
     /** Whether a plate is covered by a rotor that the order of work takes off and has not taken off, or has put back. */
     public function rotorIsOn(): bool
     {
@@ -143,7 +158,8 @@ final readonly class IgnitionLoop
             IgnitionTask::RotorOff => 'Rotor held, its nut off, drawn with its own puller; then '.lcfirst($this->move()),
             IgnitionTask::Move => $this->move().' Screws locked, and the plate seen not to creep.',
             IgnitionTask::RotorOn => 'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
-            IgnitionTask::Done => ($ignition->trusted === null ? '' : 'The '.lcfirst($this->trusted()).' is the mark to trust. ')
+            IgnitionTask::Done => ($this->spared() === [] ? '' : 'As it came in: nothing is taken off to set it. ')
+                .($ignition->trusted === null ? '' : 'The '.lcfirst($this->trusted()).' is the mark to trust. ')
                 .'Nothing more to do here.',
         };
     }

@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
 import { ACT, actDone, STEP, stepDone } from '../../app/done'
+import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { Refused } from '../../parts/Refused'
 import { Field } from './Field'
@@ -59,6 +60,21 @@ export function IgnitionActs({ job, loop }: { job: Job; loop: Loop }) {
                         The rotor is on
                     </button>
                 ))}
+            {loop.spared.length > 0 && (
+                <button
+                    type="button"
+                    className="btn btn-primary mt-2 h-12 w-full"
+                    disabled={busy}
+                    onClick={() => {
+                        for (const spared of loop.spared) {
+                            const reason = 'the point was found inside'
+                            void outbox.add(job.number, 'step_set_aside', { step: spared, reason }, 'Does not apply')
+                        }
+                    }}
+                >
+                    Leave it as it is
+                </button>
+            )}
             <Refused refusal={refusal} />
         </>
     )
