@@ -60,6 +60,8 @@ export class Outbox {
     private sender: Sender
     private stored: (job: Job) => void = () => {}
     line: Line = 'online'
+    /** Whether what was kept from an earlier visit has been read: until then nobody can say that an entry has gone. */
+    isRead = false
 
     constructor(name = 'moltrek', post?: Post, sendPhoto?: SendPhoto) {
         this.database = openDB<Shelf>(name, 2, {
@@ -246,6 +248,7 @@ export class Outbox {
         const held = this.entries.filter((entry) => this.holding.has(entry.id) && !known.has(entry.id))
         const all = [...kept, ...written.filter((entry) => !this.holding.has(entry.id)), ...held]
         this.entries = all.sort((one, other) => (one.id < other.id ? -1 : 1))
+        this.isRead = true
         this.tell()
     }
 

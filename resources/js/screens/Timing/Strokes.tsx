@@ -51,11 +51,14 @@ export function Strokes({
                 <div className="mt-3">
                     <h2 className="font-bold">Its valves over two turns</h2>
                     <CamDiagram lifts={timing.lifts} moved={{}} at={turned.crank - cylinder.fires} />
-                    <p className="text-sm leading-snug text-quiet">
-                        Events at {timing.lift ?? 'the lift'} of lift. Compression is where air is pushed out at the
-                        plug hole, the inlet has just closed and both lifters stay down; at overlap both move.
-                    </p>
+                    <p className="text-sm leading-snug text-quiet">Events at {timing.lift ?? 'the lift'} of lift.</p>
                 </div>
+            )}
+            {timing.gear !== 'none' && (
+                <p className="mt-2 text-sm leading-snug text-quiet">
+                    Compression is where air is pushed out at the plug hole, the inlet has just closed and both lifters
+                    stay down; at overlap both move.
+                </p>
             )}
             {timing.gear === 'none' && (
                 <p className="mt-2 text-sm leading-snug text-quiet">

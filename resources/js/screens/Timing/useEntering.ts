@@ -13,7 +13,7 @@ export function useEntering<T>(job: number, key: string, blank: T) {
     const [typed, setTyped] = useKept<T>(`timing:${job}:${key}`, blank)
     const [sent, setSent] = useKept<string>(`timing:${job}:${key}:sent`, '')
     const waiting = useWaiting(job).find((entry) => entry.id === sent)
-    const isGone = sent !== '' && waiting === undefined
+    const isGone = sent !== '' && waiting === undefined && outbox.isRead
     useEffect(() => {
         if (isGone) {
             setTyped(blank)
