@@ -17,7 +17,7 @@ use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Ruler;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\Fitting\VerdictAccepted;
+use Moltrek\Core\Log\Fitting\Accepts;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\SheetLimit;
@@ -44,7 +44,7 @@ final class AssessmentView
             $source->reason,
             $assessment->filing === null ? null : self::filing($assessment->filing),
             $subject->quantity->dimension()->canonicalUnit()->symbol, $isExpected,
-            $accepted?->by, $accepted?->said instanceof VerdictAccepted ? $accepted->said->reason : null,
+            $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
         );
     }
 

@@ -19,7 +19,7 @@ use App\Http\Shapes\StepShape;
 use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
-use Moltrek\Core\Log\Fitting\VerdictAccepted;
+use Moltrek\Core\Log\Fitting\Accepts;
 use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerItem;
@@ -158,7 +158,7 @@ final readonly class PlanView
 
             return new QuestionShape(
                 $each->subject->id, $each->subject->name, $each->verdict->state->value ?? '', $each->verdict->words ?? '', $each->verdict->reason ?? '', $each->lastSpot(),
-                $accepted?->by, $accepted?->said instanceof VerdictAccepted ? $accepted->said->reason : null,
+                $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
             );
         }, $questions->of($step));
     }

@@ -5,6 +5,9 @@ namespace Moltrek\Core\Log;
 use DateTimeImmutable;
 use Moltrek\Core\Log\Chamber\Thicknesses;
 use Moltrek\Core\Log\Closing\Closing;
+use Moltrek\Core\Log\Closing\Proofs;
+use Moltrek\Core\Log\Closing\RunningIn;
+use Moltrek\Core\Log\Closing\Trials;
 use Moltrek\Core\Log\Fitting\Decisions;
 use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Fitting\Verdicts;
@@ -19,6 +22,7 @@ use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Planning\Work;
 use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
+use Moltrek\Core\Log\ValveGear\Clearances;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\NextMove;
@@ -58,6 +62,14 @@ final readonly class BuildState
 
     public Timings $timings;
 
+    public Clearances $clearances;
+
+    public Proofs $proofs;
+
+    public RunningIn $runIn;
+
+    public Trials $trials;
+
     /**
      * @param  array<string, Spot>  $spots
      * @param  list<Entry>  $entries  in the order they happened
@@ -85,6 +97,10 @@ final readonly class BuildState
         $this->runs = $totals->runs;
         $this->thicknesses = $totals->thicknesses;
         $this->timings = $totals->timings;
+        $this->clearances = $totals->clearances;
+        $this->proofs = $totals->proofs;
+        $this->runIn = $totals->runIn;
+        $this->trials = $totals->trials;
         $this->verdicts = new Verdicts($sheet, $spots, $totals->readings, $totals->decisions);
         $this->work = new Work($totals, $spots, $this->verdicts, $now);
     }

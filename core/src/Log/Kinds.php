@@ -5,8 +5,19 @@ namespace Moltrek\Core\Log;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\Chamber\PiecesLaid;
 use Moltrek\Core\Log\Chamber\ThicknessDecided;
+use Moltrek\Core\Log\Closing\CompressionWet;
+use Moltrek\Core\Log\Closing\FluidFilled;
 use Moltrek\Core\Log\Closing\HandedOver;
+use Moltrek\Core\Log\Closing\HeatCycle;
+use Moltrek\Core\Log\Closing\LeakDownRead;
+use Moltrek\Core\Log\Closing\LeakFound;
+use Moltrek\Core\Log\Closing\LeakGaugeRead;
 use Moltrek\Core\Log\Closing\OpenEnd;
+use Moltrek\Core\Log\Closing\RecheckDone;
+use Moltrek\Core\Log\Closing\RunInPlanned;
+use Moltrek\Core\Log\Closing\StartSeen;
+use Moltrek\Core\Log\Closing\TrialDecided;
+use Moltrek\Core\Log\Closing\TrialMade;
 use Moltrek\Core\Log\Fitting\BoreDecided;
 use Moltrek\Core\Log\Fitting\GapsPlaced;
 use Moltrek\Core\Log\Fitting\MarkRead;
@@ -54,6 +65,16 @@ use Moltrek\Core\Log\Torquing\OverAccepted;
 use Moltrek\Core\Log\Torquing\RunAbandoned;
 use Moltrek\Core\Log\Torquing\RunStarted;
 use Moltrek\Core\Log\Torquing\StageRestarted;
+use Moltrek\Core\Log\ValveGear\DecompressorSet;
+use Moltrek\Core\Log\ValveGear\LeftLoose;
+use Moltrek\Core\Log\ValveGear\OrderSeen;
+use Moltrek\Core\Log\ValveGear\RodRead;
+use Moltrek\Core\Log\ValveGear\RodsLetOut;
+use Moltrek\Core\Log\ValveGear\RodsSpin;
+use Moltrek\Core\Log\ValveGear\ShimFitted;
+use Moltrek\Core\Log\ValveGear\ShimRead;
+use Moltrek\Core\Log\ValveGear\ShimsDecided;
+use Moltrek\Core\Log\ValveGear\StemGround;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
 
@@ -76,6 +97,10 @@ final class Kinds
         PiecesLaid::class, ThicknessDecided::class,
         PairRead::class, WheelSet::class, IgnitionPointRead::class, IgnitionMoved::class, MarkPunched::class,
         CamMarksRead::class, CamEventsRead::class, CamMoved::class,
+        ShimRead::class, ShimsDecided::class, ShimFitted::class, StemGround::class, LeftLoose::class, DecompressorSet::class,
+        RodRead::class, RodsLetOut::class, RodsSpin::class, OrderSeen::class,
+        FluidFilled::class, LeakGaugeRead::class, LeakFound::class, LeakDownRead::class, CompressionWet::class, StartSeen::class,
+        HeatCycle::class, RunInPlanned::class, RecheckDone::class, TrialMade::class, TrialDecided::class,
         OpenEnd::class, HandedOver::class,
     ];
 

@@ -4,6 +4,9 @@ namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Log\Chamber\Thicknesses;
 use Moltrek\Core\Log\Closing\Closing;
+use Moltrek\Core\Log\Closing\Proofs;
+use Moltrek\Core\Log\Closing\RunningIn;
+use Moltrek\Core\Log\Closing\Trials;
 use Moltrek\Core\Log\Fitting\Decisions;
 use Moltrek\Core\Log\Fitting\Marks;
 use Moltrek\Core\Log\Measuring\Readings;
@@ -18,6 +21,7 @@ use Moltrek\Core\Log\Planning\Slabs;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
+use Moltrek\Core\Log\ValveGear\Clearances;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Plan;
@@ -57,6 +61,14 @@ final class Totals
 
     public readonly Timings $timings;
 
+    public readonly Clearances $clearances;
+
+    public readonly Proofs $proofs;
+
+    public readonly RunningIn $runIn;
+
+    public readonly Trials $trials;
+
     /** @param  array<string, Spot>  $spots */
     public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
     {
@@ -74,6 +86,10 @@ final class Totals
         $this->closing = new Closing;
         $this->runs = new Runs;
         $this->timings = new Timings($sheet);
+        $this->clearances = new Clearances($sheet);
+        $this->proofs = new Proofs($sheet);
+        $this->runIn = new RunningIn;
+        $this->trials = new Trials;
         $this->brief->isFor($given->errands);
         $this->decisions->foresee($given->bores);
         $scope = new Scope($sheet, $given->errands);
@@ -160,7 +176,9 @@ final class Totals
         $this->thicknesses->undo($undone);
         $taken = $this->progress->undo($undone);
         $this->waits->forget($taken);
-        $this->timings->undo($undone, $taken);
+        foreach ([$this->timings, $this->clearances, $this->proofs, $this->runIn] as $chapter) {
+            $chapter->undo($undone, $taken);
+        }
         $this->slabs->undo($undone);
         foreach ($this->runs->undo($undone, $this->progress->plan()) as $void) {
             $this->pulled($void, false, $undone->by);

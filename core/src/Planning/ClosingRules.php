@@ -5,6 +5,7 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\FluidKind;
 use Moltrek\Core\Sheet\IgnitionSetBy;
 use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\Slab;
@@ -110,7 +111,7 @@ final readonly class ClosingRules
         $closed = array_filter([...$this->plan->every('on'), ...$this->plan->every('pull')],
             static fn (string $step): bool => ! isset($behind[$step]));
         $this->plan->step('fill.oil', StepKind::Fill, null)
-            ->named('Oil in, filter in, level read')
+            ->named('Oil in'.$this->amountOf(FluidKind::Oil).', filter in, level read')
             ->because('An engine started dry is an engine rebuilt twice.')
             ->after(...$closed)
             ->lostWith(...$this->scope->slabs(SlabKind::Barrel, SlabKind::CamChest))
@@ -133,13 +134,29 @@ final readonly class ClosingRules
             ->takes(8);
     }
 
+    /** ", 2.4 L of 20W-50": what the sheet states of a fluid. */
+    private function amountOf(FluidKind $kind): string
+    {
+        $fluid = $this->plan->sheet->fluids->of($kind);
+
+        return $fluid === null ? '' : ', '.$fluid->inWords();
+    }
+
+    private function heats(): string
+    {
+        $cycles = $this->plan->sheet->runIn->heatCycles;
+
+        return $cycles === 1 ? 'Warmed through once, then left to cool right down'
+            : 'Warmed through '.$cycles.' times, each time left to cool right down';
+    }
+
     private function gearOil(): void
     {
         if (! $this->scope->fromPieces) {
             return;
         }
         $this->plan->step('fill.gear-oil', StepKind::Fill, null)
-            ->named('Gear oil in, level read at its plug')
+            ->named('Gear oil in'.$this->amountOf(FluidKind::GearOil).', level read at its plug')
             ->because('The gearbox of a two-stroke has its own oil.')
             ->after(...array_merge(
                 ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id],
@@ -155,7 +172,7 @@ final readonly class ClosingRules
             return;
         }
         $this->plan->step('fill.coolant', StepKind::Fill, $opened[count($opened) - 1])
-            ->named('Drain plug in with its washer; coolant in and bled')
+            ->named('Drain plug in with its washer; coolant in'.$this->amountOf(FluidKind::Coolant).' and bled')
             ->because('Air at the top of the head is a hot spot.')
             ->after(...array_merge(...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], $opened)))
             ->lostWith(...$opened)
@@ -192,10 +209,12 @@ final readonly class ClosingRules
             ->because('What is forgotten now runs.')
             ->after('test.leak', 'test.leak-down', ...$all)
             ->asking([
-                $sheet->lubricating->by === Lubrication::Fuel ? 'Oil in the fuel or in its tank' : 'Oil level read',
-                $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled' : null,
+                $sheet->lubricating->by === Lubrication::Fuel ? 'Oil in the fuel or in its tank' : 'Oil level read'
+                    .$this->amountOf(FluidKind::Oil),
+                $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled'.$this->amountOf(FluidKind::Coolant) : null,
                 ! $this->plan->knows('on.exhaust-valve') ? null
                     : 'Left-hand nut at the gear of the exhaust valve at its torque, linkage clipped',
+                $opened === [] ? null : 'Oil and fuel off the crowns: turned over with the plugs out, nothing resists',
                 'Nothing owed its torque, nothing left in',
                 'Throttle snaps shut, kill switch works',
             ], nothingOwed: true)
@@ -220,13 +239,13 @@ final readonly class ClosingRules
     {
         if ($barrels !== []) {
             $this->plan->step('run.heat', StepKind::RunIn, $on)
-                ->named('Warmed through once, then left to cool right down')
+                ->named($this->heats())
                 ->because('Gaskets settle with the heat, and are cold again only after hours.')
                 ->after('start.first')->lostWith(...$lost)
                 ->caution('Hot parts.')
                 ->takes(20);
         }
-        if ($this->plan->sheet->headRecheck
+        if ($this->plan->sheet->runIn->headRecheck
             && array_filter($this->plan->sheet->stack->all(SlabKind::Head),
                 fn (Slab $head): bool => $this->plan->knows('pull.'.$head->id)) !== []) {
             $this->plan->step('run.recheck', StepKind::RunIn, $on)

@@ -19,7 +19,7 @@ final readonly class EngineSheet
         'schema', 'id', 'make', 'model', 'kind', 'notes', 'cycle', 'layout', 'geometry', 'barrel', 'piston', 'valve_train', 'crank',
         'exhaust_valve', 'slabs', 'fasteners', 'limits', 'grades', 'shells', 'waits', 'symptoms', 'findings', 'substitutions',
         'schools', 'plan', 'lubrication', 'oil_seen', 'ignition', 'run_in', 'programmes',
-        'pieces', 'marks', 'wheels',
+        'pieces', 'marks', 'wheels', 'fluids', 'tests',
     ];
 
     /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
@@ -39,12 +39,14 @@ final readonly class EngineSheet
         public WorkNotes $work,
         public Lubricating $lubricating,
         public Ignition $ignition,
-        public bool $headRecheck,
+        public RunIn $runIn,
         public bool $exhaustValveBlanked,
         public Programmes $programmes,
         public StackPieces $pieces,
         public TimingMarks $marks,
         public Wheels $wheels,
+        public Fluids $fluids,
+        public LeakTests $tests,
     ) {
     }
 
@@ -63,7 +65,6 @@ final readonly class EngineSheet
         $lubricating = Lubricating::read($sheet, $layout->cycle);
         $geometry = Geometry::read($sheet, $substitutions);
         $ignition = Ignition::read($sheet, $geometry->stroke);
-        $runIn = $sheet->objectOrNull('run_in', 'head_recheck');
         self::refuseUnknownSlabs($sheet, $stack, [
             'valve_train.marks_behind' => $train->marksBehind ?? [],
             'oil_seen' => $lubricating->seenUnder ?? [],
@@ -86,12 +87,14 @@ final readonly class EngineSheet
             WorkNotes::read($sheet, $substitutions),
             $lubricating,
             $ignition,
-            $runIn !== null && $runIn->flag('head_recheck'),
+            RunIn::read($sheet),
             $blanked,
             Programmes::read($sheet, $stack),
             StackPieces::read($sheet, $stack),
             TimingMarks::read($sheet, $layout, $train, $ignition),
             Wheels::read($sheet),
+            Fluids::read($sheet),
+            LeakTests::read($sheet),
         );
     }
 

@@ -9,7 +9,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class ValveTrain
 {
     public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves', 'cam_entry', 'chain',
-        'wheel', 'marks_behind', 'rods', 'cam_wheel', 'cams'];
+        'wheel', 'marks_behind', 'rods', 'cam_wheel', 'cams', 'setting'];
 
     /**
      * @param  list<string>  $camJournals
@@ -31,6 +31,7 @@ final readonly class ValveTrain
         public bool $adjustableRods,
         public ?CamWheel $camWheel,
         public ?CamFigures $cams,
+        public LashSetting $setting,
     ) {
     }
 
@@ -40,6 +41,8 @@ final readonly class ValveTrain
         $entry = self::entry($fields, $gear);
         $wheel = $fields->has('wheel') ? $fields->word('wheel', 'fixed', 'bolted') : null;
 
+        $valves = array_map(Valve::read(...), $fields->objects('valves', ...Valve::KEYS));
+
         return new self(
             $gear,
             $fields->choiceOrNull('adjustment', Adjustment::class),
@@ -47,7 +50,7 @@ final readonly class ValveTrain
             $fields->textOrNull('tensioner', 40),
             $fields->flag('decompressor'),
             $fields->texts('cam_journals'),
-            array_map(Valve::read(...), $fields->objects('valves', ...Valve::KEYS)),
+            $valves,
             $entry,
             $fields->has('chain') && $fields->word('chain', 'endless', 'split') === 'split',
             $wheel === null ? in_array($entry, [CamEntry::ThroughWheel, CamEntry::StaysInHead], true) : $wheel === 'bolted',
@@ -55,6 +58,7 @@ final readonly class ValveTrain
             $fields->has('rods') && $fields->word('rods', 'fixed', 'adjustable') === 'adjustable',
             CamWheel::readOrNull($fields),
             CamFigures::readOrNull($fields),
+            LashSetting::read($fields, $valves),
         );
     }
 

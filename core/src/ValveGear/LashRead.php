@@ -13,6 +13,12 @@ final readonly class LashRead
     {
     }
 
+    /** What was read at the bench: the leaf that passes and the one that does not, or a figure. */
+    public static function between(int|float $low, int|float $high): self
+    {
+        return new self($low, $high, $low !== $high);
+    }
+
     public static function read(Fields $in, string $key): self
     {
         if ($in->isText($key)) {

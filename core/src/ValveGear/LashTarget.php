@@ -31,6 +31,12 @@ final readonly class LashTarget
             : new self($min->nanometres, $max->nanometres);
     }
 
+    /** The range that a limit states; null where it states only one end of it, or none. */
+    public static function within(?Limit $limit): ?self
+    {
+        return $limit?->min === null || $limit->max === null ? null : new self($limit->min, $limit->max);
+    }
+
     public function holds(int|float $low, int|float $high): bool
     {
         return $low >= $this->min - self::ALIKE && $high <= $this->max + self::ALIKE;

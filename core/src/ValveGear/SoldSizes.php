@@ -3,6 +3,7 @@
 namespace Moltrek\Core\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 
 /** Shims as they can be bought: every step from the thinnest up to the thickest, as many as are wanted. In nanometres. */
@@ -26,6 +27,11 @@ final readonly class SoldSizes
             throw $sold->placed(ContradictoryFields::crossed('from', $from->written(), 'to', $to->written()));
         }
 
+        return self::of($from, $to, $step);
+    }
+
+    public static function of(Length $from, Length $to, Length $step): self
+    {
         return new self($from->nanometres, $step->nanometres,
             (int) floor(($to->nanometres - $from->nanometres) / $step->nanometres));
     }

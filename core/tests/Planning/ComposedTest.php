@@ -149,7 +149,7 @@ it('has no step of a part that the engine has not', function (int $from) {
         $none($sheet->lubricating->by->value !== 'fuel', '/^fill\.oil/');
         $none($sheet->lubricating->by->value === 'fuel' && $set === [Errand::PutTogether], '/gear-oil/');
         $none($sheet->layout->cooling->value === 'liquid', '/coolant/');
-        $none($sheet->headRecheck, '/recheck/');
+        $none($sheet->runIn->headRecheck, '/recheck/');
         $none($train->hasChain(), '/tensioner|on\.chain/');
         $none($sheet->exhaustValve, '/exhaust-valve$/');
         $none($sheet->piston->circlips, '/clip-/');

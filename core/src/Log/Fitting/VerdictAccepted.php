@@ -17,7 +17,7 @@ use Moltrek\Core\Refusal\MalformedDocument;
  * Somebody takes a verdict that is out or too close upon himself, for a reason. It holds for the readings that were there:
  * read again, or judged otherwise, it is asked anew.
  */
-final readonly class VerdictAccepted implements Kind
+final readonly class VerdictAccepted implements Accepts, Kind
 {
     private function __construct(public string $verdict, public State $state, public string $reason)
     {
@@ -47,6 +47,16 @@ final readonly class VerdictAccepted implements Kind
             throw ContradictoryFields::excluded('state', $this->state->value,
                 'The verdict is now '.($stands->value ?? 'none: nothing has been read').'.', 'the verdict as it stands, out or unsure');
         }
+    }
+
+    public function accepts(?State $state): bool
+    {
+        return $state === $this->state;
+    }
+
+    public function reason(): string
+    {
+        return $this->reason;
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -54,6 +54,16 @@ final class Readings
         $this->all = null;
     }
 
+    /** The reading at one place no longer holds, because of what was done to its part. */
+    public function noMore(string $spot, Entry $by, string $why): void
+    {
+        if (isset($this->standing[$spot])) {
+            $this->stale[$spot] = new StaleReading($this->standing[$spot], $by, $why);
+            unset($this->standing[$spot]);
+            $this->all = null;
+        }
+    }
+
     /** @return array<string, Reading> the readings that stand, by spot */
     public function all(): array
     {

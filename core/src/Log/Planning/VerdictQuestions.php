@@ -4,7 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\Fitting\VerdictAccepted;
+use Moltrek\Core\Log\Fitting\Accepts;
 use Moltrek\Core\Log\Fitting\Verdicts;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Planning\Step;
@@ -45,7 +45,7 @@ final class VerdictQuestions
     public function acceptanceOf(Assessment $assessment): ?Entry
     {
         $entry = $this->totals->decisions->acceptanceOf($assessment->subject->id);
-        if (! $entry?->said instanceof VerdictAccepted || $entry->said->state !== $assessment->verdict?->state) {
+        if (! $entry?->said instanceof Accepts || ! $entry->said->accepts($assessment->verdict?->state)) {
             return null;
         }
         foreach ($assessment->subject->spots as $spot) {

@@ -1,0 +1,65 @@
+<?php
+
+namespace Moltrek\Core\Log\Closing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Sheet\Fluid;
+use Moltrek\Core\Sheet\FluidKind;
+
+/** Oil, coolant or gear oil went in, so much of it. */
+final readonly class FluidFilled implements Kind
+{
+    use Ordinary;
+
+    /** Times the capacity that nobody means. */
+    private const MUCH = 1.5;
+
+    private function __construct(private FluidKind $fluid, private float $amount, private ?string $grade, private bool $isSure)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'fluid_filled';
+    }
+
+    public static function keys(): array
+    {
+        return ['fluid', 'amount', 'grade', 'sure'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->choice('fluid', FluidKind::class), $payload->positive('amount', Dimension::Volume),
+            $payload->textOrNull('grade', 120), $payload->flag('sure'));
+    }
+
+    public function admit(Before $before): void
+    {
+        $stated = $before->sheet->fluids->of($this->fluid);
+        if ($stated !== null && ! $this->isSure && $this->amount > self::MUCH * $stated->capacity) {
+            throw ContradictoryFields::excluded('amount', Fluid::litres($this->amount),
+                'That is far more than this engine holds: a slip of the unit?', 'about '.Fluid::litres($stated->capacity)
+                    .', or said to be sure');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->proofs->fill($this->fluid, $entry);
+        $totals->finishReady($this->fluid->step(), $entry);
+    }
+
+    public function words(BuildState $state): string
+    {
+        return ucfirst($this->fluid->value).' in: '.Fluid::litres($this->amount).($this->grade === null ? '' : ', '.$this->grade);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace Moltrek\Core\Log\Closing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Sheet\SheetWait;
+
+/** The engine was warmed through, or is cold again after it. */
+final readonly class HeatCycle implements Kind
+{
+    use Ordinary;
+
+    private const WAIT = 'heat-cooling';
+
+    private function __construct(private bool $isWarm, private ?Figure $temperature)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'heat_cycle';
+    }
+
+    public static function keys(): array
+    {
+        return ['stage', 'temperature'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->word('stage', 'warm', 'cold') === 'warm', $payload->figureOrNull('temperature', Dimension::Temperature));
+    }
+
+    public function admit(Before $before): void
+    {
+        $before->step(RunningIn::HEAT, 'a job on which the engine is warmed through', 'stage');
+        $runIn = $before->state()->runIn;
+        if ($this->isWarm === $runIn->isWarm()) {
+            throw ContradictoryFields::excluded('stage', $this->isWarm ? 'warm' : 'cold',
+                $this->isWarm ? 'It has not been cold again since.' : 'It has not been warmed through.', $this->isWarm ? 'cold' : 'warm');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->runIn->heat($this->isWarm, $entry);
+        $asked = $totals->sheet->runIn->heatCycles;
+        if ($this->isWarm) {
+            $totals->waits->begin(SheetWait::begun(self::WAIT, 'Cooling right down', $totals->sheet->runIn->cool,
+                'the head is cold to the hand', RunningIn::HEAT), $entry);
+
+            return;
+        }
+        $totals->waits->see(self::WAIT, $entry);
+        if ($totals->runIn->cycles() >= $asked) {
+            $totals->finishReady(RunningIn::HEAT, $entry);
+        }
+    }
+
+    public function words(BuildState $state): string
+    {
+        return $this->isWarm ? 'Warmed through'.($this->temperature === null ? '' : ' to '.$this->temperature->shown().' °C')
+            : 'Stone cold again';
+    }
+}

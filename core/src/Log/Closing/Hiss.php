@@ -1,0 +1,28 @@
+<?php
+
+namespace Moltrek\Core\Log\Closing;
+
+/** Where air is heard that a cylinder does not hold. */
+enum Hiss: string
+{
+    case Inlet = 'inlet';
+    case Exhaust = 'exhaust';
+    case Breather = 'oil filler';
+    case Coolant = 'radiator';
+    case Neighbour = 'next cylinder';
+    case Gasket = 'head joint';
+
+    /** What it says of the engine, and what to do about it. */
+    public function means(): string
+    {
+        return match ($this) {
+            self::Inlet => 'An inlet valve does not seal: its clearance read first, then seat and face.',
+            self::Exhaust => 'An exhaust valve does not seal: its clearance read first, then seat and face.',
+            self::Breather => 'Past the rings. Until they have bedded in some is lost here; much means gaps, a scored bore or a'
+                .' broken ring.',
+            self::Coolant => 'Head gasket or a crack into the water: not run until it is found.',
+            self::Neighbour => 'The head gasket between the bores.',
+            self::Gasket => 'The head joint, to the outside: face and torque looked at.',
+        };
+    }
+}

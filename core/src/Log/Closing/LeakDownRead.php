@@ -1,0 +1,90 @@
+<?php
+
+namespace Moltrek\Core\Log\Closing;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Fitting\Of;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Ordinary;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\OutOfDomain;
+
+/** A cylinder under pressure at its top: what it holds of what is supplied, and where the rest is heard. */
+final readonly class LeakDownRead implements Kind
+{
+    use Ordinary;
+
+    /** kPa. */
+    private const MOST = 1000;
+
+    /** @param  list<string>  $hisses */
+    private function __construct(public string $cylinder, private float $supply, private float $held, public array $hisses)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'leak_down_read';
+    }
+
+    public static function keys(): array
+    {
+        return ['cylinder', 'supply', 'held', 'hisses'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        $supply = $payload->positive('supply', Dimension::Pressure);
+        $held = $payload->quantity('held', Dimension::Pressure)->base();
+        if ($held < 0 || $held > $supply) {
+            throw $payload->placed(OutOfDomain::because('held', 'No more is held than is supplied.', $payload->text('held'),
+                'from 0 to '.$payload->text('supply')));
+        }
+        if ($supply > self::MOST) {
+            throw $payload->placed(OutOfDomain::because('supply', 'A leak-down test is supplied through a regulator.',
+                $payload->text('supply'),
+                'at most 1000 kPa'));
+        }
+        $hisses = $payload->texts('hisses');
+        foreach ($hisses as $where) {
+            if (Hiss::tryFrom($where) === null) {
+                throw $payload->placed(MalformedDocument::wrongSort($where, 'one of '.implode(', ', array_column(Hiss::cases(),
+                    'value'))), 'hisses');
+            }
+        }
+
+        return new self($payload->text('cylinder', 20), $supply, (float) $held, $hisses);
+    }
+
+    public function admit(Before $before): void
+    {
+        $before->refuseOtherCylinder($this->cylinder);
+    }
+
+    /** The share that is lost. */
+    public function lost(): float
+    {
+        return ($this->supply - $this->held) / $this->supply;
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->proofs->readLeakDown($this, $entry);
+        if ($totals->proofs->leakDownHolds()) {
+            $totals->finishReady(Proofs::LEAK_DOWN, $entry);
+        } else {
+            $totals->reopen(Proofs::LEAK_DOWN, 'a cylinder out or not read');
+        }
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Leak-down'.Of::cylinder($state->sheet, $this->cylinder).': '.round($this->lost() * 100).' % lost'
+            .($this->hisses === [] ? ', nothing heard' : ', heard at the '.implode(' and ', $this->hisses));
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+namespace Moltrek\Core\Log\ValveGear;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Fitting\Of;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/** Each rod of a cylinder was spun by finger: its lifters have bled down, and the crank may be turned. */
+final readonly class RodsSpin implements Kind
+{
+    /** @param  list<string>  $valves */
+    private function __construct(private string $cylinder, private array $valves)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'rods_spin';
+    }
+
+    public static function keys(): array
+    {
+        return ['cylinder', 'valves'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        return new self($payload->text('cylinder', 20), $payload->texts('valves'));
+    }
+
+    public function admit(Before $before): void
+    {
+        $before->refuseOtherCylinder($this->cylinder);
+        $step = $before->step(ValveSteps::rods($this->cylinder), 'a cylinder whose rods are set in this job', 'cylinder');
+        $missing = array_diff(RodLoop::valvesOf($before->sheet, $this->cylinder), $this->valves);
+        if ($missing !== []) {
+            throw MalformedDocument::wrongSort(implode(', ', $this->valves), 'every rod of this cylinder; not spun: '.implode(', ',
+                $missing))
+                ->under('valves');
+        }
+        $first = $before->state()->work->openNeeds($step)[0] ?? null;
+        if ($first !== null) {
+            throw ContradictoryFields::excluded('cylinder', $this->cylinder,
+                'First: '.lcfirst($before->state()->work->step($first)->words->name ?? $first).'.', 'a cylinder whose turn has come');
+        }
+        if ($before->sheet->valveTrain->adjustableRods && $before->state()->clearances->letOutBy($this->cylinder) === null) {
+            throw ContradictoryFields::excluded('cylinder', $this->cylinder, 'Its rods have not been let out yet.',
+                'rods let out by their turns');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $step = ValveSteps::rods($this->cylinder);
+        $totals->clearances->spin($this->cylinder, $entry);
+        foreach ($totals->waits->running($entry->at) as $running) {
+            if ($this->ends($totals, $running, $step)) {
+                $totals->waits->see($running->wait->id, $entry);
+            }
+        }
+        $totals->finishReady($step, $entry);
+    }
+
+    /** Whether a wait is the one that these rods were waited for. */
+    private function ends(Totals $totals, RunningWait $running, string $step): bool
+    {
+        return $running->wait->isFor($step, $totals->progress->step($step)->order->needs ?? []) && $running->wait->seen !== null;
+    }
+
+    public function words(BuildState $state): string
+    {
+        return 'Bled down'.Of::cylinder($state->sheet, $this->cylinder).': '.implode(' and ', $this->valves).' spin by finger';
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

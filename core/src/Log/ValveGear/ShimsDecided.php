@@ -1,0 +1,82 @@
+<?php
+
+namespace Moltrek\Core\Log\ValveGear;
+
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Log\Before;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\RecordPart;
+use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/** The shims were chosen for the whole engine: which valve gets which, and where it comes from. */
+final readonly class ShimsDecided implements Kind
+{
+    /** @param  array<string, ShimChosen>  $chosen  by valve, those that change */
+    private function __construct(public array $chosen)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'shims_decided';
+    }
+
+    public static function keys(): array
+    {
+        return ['shims'];
+    }
+
+    public static function read(Fields $payload): self
+    {
+        $chosen = [];
+        foreach ($payload->required('shims', 'a list of shims, empty where none changes')->objects('shims', ...ShimChosen::KEYS) as $said) {
+            $shim = ShimChosen::read($said);
+            if (isset($chosen[$shim->valve])) {
+                throw $said->placed(ContradictoryFields::excluded('valve', $shim->valve, 'A valve stands twice.', 'each valve once'));
+            }
+            $chosen[$shim->valve] = $shim;
+        }
+
+        return new self($chosen);
+    }
+
+    public function admit(Before $before): void
+    {
+        foreach ($this->chosen as $shim) {
+            OfValve::named($before->sheet, $shim->valve, 'shims');
+            if ($shim->whose !== null) {
+                OfValve::named($before->sheet, $shim->whose, 'shims');
+            }
+        }
+        if ($before->state()->work->step(ValveSteps::SHIMS) === null) {
+            throw MalformedDocument::wrongSort('shims', 'a job on which shims are changed')->under('shims');
+        }
+    }
+
+    public function apply(Totals $totals, Entry $entry): void
+    {
+        $totals->clearances->decideShims($entry);
+        if (! $totals->finishReady(ValveSteps::DECIDED, $entry) && $this->chosen !== []) {
+            $totals->reopen(ValveSteps::SHIMS, 'other shims chosen');
+        }
+    }
+
+    public function words(BuildState $state): string
+    {
+        if ($this->chosen === []) {
+            return 'Shims chosen: every one stays where it is';
+        }
+        $words = array_map(static fn (ShimChosen $shim): string => $shim->valve.' '.$shim->size->written(), array_values($this->chosen));
+
+        return 'Shims chosen: '.implode(', ', $words);
+    }
+
+    public function inRecord(): RecordPart
+    {
+        return RecordPart::Decision;
+    }
+}

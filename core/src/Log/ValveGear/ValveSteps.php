@@ -1,0 +1,51 @@
+<?php
+
+namespace Moltrek\Core\Log\ValveGear;
+
+/** The steps of the order of work that entries of the valve gear answer, by the vocabulary of plans. */
+final class ValveSteps
+{
+    public const DECIDED = 'decide.shims';
+
+    public const SHIMS = 'on.shims';
+
+    public const DECOMPRESSOR = 'set.decompressor';
+
+    public static function asFound(string $valve): string
+    {
+        return 'read.lash.'.$valve;
+    }
+
+    public static function set(string $valve): string
+    {
+        return 'set.lash.'.$valve;
+    }
+
+    public static function rodsIn(string $cylinder): string
+    {
+        return 'on.rods.'.$cylinder;
+    }
+
+    public static function rods(string $cylinder): string
+    {
+        return 'set.rods.'.$cylinder;
+    }
+
+    /** Where the clearance of a valve is read. */
+    public static function spot(string $cylinder, string $valve): string
+    {
+        return 'valve_lash.'.$cylinder.'.'.$valve;
+    }
+
+    /** The page of the valve bench that a step is about; null for any other step. */
+    public static function subject(string $step): ?string
+    {
+        return match (true) {
+            $step === self::DECIDED, $step === self::SHIMS => 'shims',
+            $step === self::DECOMPRESSOR => '',
+            preg_match('/^(on|set)\.rods\./', $step) === 1 => 'rods',
+            preg_match('/^(read|set)\.lash\./', $step) === 1 => '',
+            default => null,
+        };
+    }
+}
