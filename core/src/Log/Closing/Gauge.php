@@ -7,6 +7,8 @@ final class Gauge
 {
     public static function text(float $pressure): string
     {
-        return ($pressure < 100 ? rtrim(rtrim(number_format($pressure, 1, '.', ''), '0'), '.') : number_format($pressure, 0, '.', '')).' kPa';
+        $text = number_format($pressure, $pressure < 100 ? 1 : 0, '.', '');
+
+        return ($pressure < 100 ? rtrim(rtrim($text, '0'), '.') : $text).' kPa';
     }
 }
