@@ -1,6 +1,7 @@
 <?php
 
 use App\Http\Controllers\CalculationController;
+use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\DatesController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FloorController;
@@ -23,6 +24,7 @@ use App\Http\Controllers\TimingController;
 use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TorqueController;
 use App\Http\Controllers\TrayController;
+use App\Http\Controllers\ValvesController;
 use App\Http\Controllers\WorkOrderController;
 use App\Policies\Right;
 use Illuminate\Support\Facades\Route;
@@ -53,6 +55,10 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('jobs/{job:number}/preview', PreviewController::class);
     Route::post('jobs/{job:number}/thickness/{cylinder}', ThicknessController::class);
     Route::get('jobs/{job:number}/timing', TimingController::class)->middleware('revalidated');
+    Route::get('jobs/{job:number}/valves', [ValvesController::class, 'show'])->middleware('revalidated');
+    Route::get('jobs/{job:number}/shims.csv', [ValvesController::class, 'csv']);
+    Route::get('jobs/{job:number}/closing', ClosingController::class)->middleware('revalidated');
+    Route::get('jobs/{job:number}/record.pdf', [RecordController::class, 'pdf']);
     Route::get('jobs/{job:number}/record', [RecordController::class, 'show']);
     Route::get('jobs/{job:number}/record.json', [RecordController::class, 'json']);
     Route::get('jobs/{job:number}/record.csv', [RecordController::class, 'csv']);

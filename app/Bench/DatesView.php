@@ -8,6 +8,7 @@ use App\Http\Shapes\DateJobShape;
 use App\Http\Shapes\DatePartShape;
 use App\Http\Shapes\NeedShape;
 use App\Models\Job;
+use App\Models\Rechecks;
 use App\Models\Role;
 use App\Models\User;
 use DateTimeImmutable;
@@ -245,7 +246,10 @@ final class DatesView
     /** @return list<array{uid: string, at: DateTimeImmutable, allDay: bool, text: string}> promises, arrivals, ends of waits */
     public function events(): array
     {
-        $events = [];
+        $events = array_map(static fn (array $asked): array => [
+            'uid' => 'again-'.$asked['id'], 'at' => new DateTimeImmutable($asked['due'], new DateTimeZone('UTC')), 'allDay' => true,
+            'text' => $asked['what'].', '.$asked['machine'].' of '.$asked['owner'].', job '.$asked['job'],
+        ], Rechecks::due());
         foreach ($this->states as $number => $state) {
             $title = $state->sheet->title().', job '.$number;
             $promised = $this->jobs[$number]->promised;

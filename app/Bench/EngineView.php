@@ -18,7 +18,7 @@ final readonly class EngineView
     public function shape(): JobEngineShape
     {
         return new JobEngineShape(
-            $this->engine->description(), self::facts($this->engine), DrawingView::of($this->engine),
+            $this->engine->description(), self::facts($this->engine), $this->engine->valveTrain->valves !== [], DrawingView::of($this->engine),
             $this->job->sheet->slug, $this->job->sheet->version, $this->job->newerSheet(), $this->engine->identity->notes,
             array_map(static fn (Finding $finding): FindingShape => new FindingShape($finding->text, $finding->from), $this->engine->work->findings),
         );

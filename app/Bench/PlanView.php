@@ -19,6 +19,7 @@ use App\Http\Shapes\StepShape;
 use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Closing\ClosingSteps;
 use Moltrek\Core\Log\Fitting\Accepts;
 use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\HoldWaived;
@@ -27,6 +28,7 @@ use Moltrek\Core\Log\Planning\LiftCost;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Log\Timing\TimingSteps as Timed;
+use Moltrek\Core\Log\ValveGear\ValveSteps;
 use Moltrek\Core\Measuring\EntryForm;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
@@ -105,7 +107,7 @@ final readonly class PlanView
             $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id), $work->aloneBy($step->id)?->by,
             $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
             in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
-            $this->crownOf($step), $this->forNow($step), Timed::subject($step->id, $this->state->sheet),
+            $this->crownOf($step), $this->forNow($step), $this->bench($step),
         );
     }
 
@@ -214,5 +216,22 @@ final readonly class PlanView
             array_map(fn (array $item): LiftItemShape => new LiftItemShape($this->state->spots[$item['reading']]->name, $item['why']), $cost->stale),
             $cost->minutes,
         );
+    }
+
+    /** The bench on which a step is done, and its page. */
+    private function bench(Step $step): ?string
+    {
+        $pages = [
+            'timing' => Timed::subject($step->id, $this->state->sheet),
+            'valves' => ValveSteps::subject($step->id),
+            'closing' => ClosingSteps::subject($step->id),
+        ];
+        foreach ($pages as $bench => $page) {
+            if ($page !== null) {
+                return rtrim($bench.'/'.$page, '/');
+            }
+        }
+
+        return null;
     }
 }

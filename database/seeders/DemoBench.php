@@ -110,6 +110,19 @@ abstract class DemoBench extends Seeder
         return $at;
     }
 
+    /**
+     * One after another, the last a moment ago: after what was done last.
+     *
+     * @param  array{string, array<string, mixed>}  ...$entries
+     */
+    protected function justNow(Job $job, string $who, array ...$entries): void
+    {
+        $last = CarbonImmutable::now()->subMinutes(2);
+        foreach (array_values($entries) as $index => [$kind, $payload]) {
+            $this->enter($job, $who, $last->subSeconds(40 * (count($entries) - 1 - $index)), [$kind, $payload]);
+        }
+    }
+
     /** A joint pulled by its programme to the check pass, or so many pulls of it, one every few seconds and the last at this time. */
     protected function pull(Job $job, string $who, CarbonImmutable $last, BuildState $state, Step $step, ?int $pulls = null): void
     {

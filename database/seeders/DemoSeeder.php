@@ -15,7 +15,7 @@ use stdClass;
 final class DemoSeeder extends DemoBench
 {
     /** The numbers of its jobs. */
-    public const JOBS = [187, 203, 209, 214, 215, 217, 219, 221, 223, 224, 226, 227, 228, 229, 230, 231];
+    public const JOBS = [187, 203, 204, 209, 214, 215, 216, 217, 218, 219, 220, 221, 222, 223, 224, 226, 227, 228, 229, 230, 231];
 
     public function run(): void
     {
@@ -34,9 +34,11 @@ final class DemoSeeder extends DemoBench
         $this->ulvaneAtTheSquish();
         $this->skarnAtTheDeck();
         $this->callSilent(DemoTiming::class);
+        $this->callSilent(DemoClosing::class);
         foreach ([['Base gasket', 'harbick-421', 2], ['Circlips', 'ulvane-139r', 4], ['Base gasket', 'ulvane-139r', 1], ['Oil filter', '', 6], ['Head gasket or O-rings', 'dunmoor-208sv', 1], ['Exhaust valve seals', 'skarn-594', 1],
             ['Base gasket 0.25', 'ulvane-139r', 2], ['Base gasket 0.40', 'ulvane-139r', 1], ['Base gasket 0.50', 'ulvane-139r', 3],
-            ['Base gasket 0.40', 'skarn-594', 1], ['Base gasket 0.60', 'skarn-594', 2], ['Head gasket 0.75', 'ostrel-608', 1]] as [$part, $fits, $count]) {
+            ['Base gasket 0.40', 'skarn-594', 1], ['Base gasket 0.60', 'skarn-594', 2], ['Head gasket 0.75', 'ostrel-608', 1],
+            ['Shim 2.40 mm', 'ostrel-608', 1], ['Shim 2.45 mm', 'ostrel-608', 2], ['Shim 2.60 mm', 'ostrel-608', 1]] as [$part, $fits, $count]) {
             Shelf::put($part, $fits, $count);
         }
     }

@@ -3,7 +3,6 @@
 namespace Database\Seeders;
 
 use App\Models\Job;
-use Carbon\CarbonImmutable;
 
 /** Machines on the timing bench: an ignition closing in, a cam a tooth off, a cam read on the degree wheel, a V with two tops. */
 final class DemoTiming extends DemoBench
@@ -71,19 +70,6 @@ final class DemoTiming extends DemoBench
             [-1, '16:30', 'tomas', 'dead_centre_read', ['cylinder' => 'rear', 'way' => 'stop', 'before' => '290.4 deg', 'after' => '334.0 deg']],
             [-1, '16:34', 'tomas', 'dead_centre_read', ['cylinder' => 'rear', 'way' => 'stop', 'before' => '281.0 deg', 'after' => '343.2 deg']],
         ]);
-    }
-
-    /**
-     * One after another, the last a moment ago: after what was done last.
-     *
-     * @param  array{string, array<string, mixed>}  ...$entries
-     */
-    private function justNow(Job $job, string $who, array ...$entries): void
-    {
-        $last = CarbonImmutable::now()->subMinutes(2);
-        foreach (array_values($entries) as $index => [$kind, $payload]) {
-            $this->enter($job, $who, $last->subSeconds(40 * (count($entries) - 1 - $index)), [$kind, $payload]);
-        }
     }
 
     /**

@@ -126,7 +126,11 @@ const chapters: Chapter[] = [
     },
     {
         name: 'timing',
-        links: () => [{ to: 'timing', text: 'Timing' }],
+        links: (job) => [
+            { to: 'timing', text: 'Timing' },
+            ...(job.engine.hasValves ? [{ to: 'valves', text: 'Valves' }] : []),
+            { to: 'closing', text: 'Closing and tests' },
+        ],
         happenings: [],
     },
     {

@@ -16,7 +16,7 @@ it('keeps every demo sheet to the published schema', function (string $file) {
 
 it('shows who rules what, sources side by side', function () {
     $sheets = collect($this->actingAs($this->person())->getJson('/api/sheets')->assertOk()->json());
-    expect($sheets)->toHaveCount(9);
+    expect($sheets)->toHaveCount(10);
     $limits = collect($sheets->firstWhere('slug', 'ulvane-139r')['limits']);
     $clearance = collect($limits->firstWhere('quantity', 'Clearance')['sources'])->keyBy('source');
     expect($clearance['piston maker']['rulesRange'])->toBeTrue()->and($clearance['piston maker']['rulesService'])->toBeFalse()

@@ -4,9 +4,12 @@ namespace App\Actions\After;
 
 use App\Actions\OpenLog;
 use App\Models\Job;
+use Moltrek\Core\Log\Closing\RecheckDone;
+use Moltrek\Core\Log\Closing\RunInPlanned;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryStruck;
 use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\ValveGear\LeftLoose;
 
 /** What follows from an entry, by its kind; a strike-out takes it back, and a strike-out of the strike-out brings it again. */
 final class Consequences
@@ -14,7 +17,8 @@ final class Consequences
     /** @return list<After> */
     private static function all(): array
     {
-        return [new TakeFromShelf, new CloseJob, new AdoptSheet, new KeepProgramme, new KeepMark];
+        return [new TakeFromShelf, new CloseJob, new AdoptSheet, new KeepProgramme, new KeepMark, new ShimFromShelf,
+            ...array_map(static fn (string $kind): LookAgain => new LookAgain($kind), [RecheckDone::class, RunInPlanned::class, LeftLoose::class])];
     }
 
     private static function of(Kind $said): ?After

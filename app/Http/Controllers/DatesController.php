@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\ComesBack;
 use App\Bench\DatesView;
 use App\Bench\Shop;
 use App\Http\Shapes\DateJobShape;
@@ -33,7 +34,7 @@ final class DatesController
         }
 
         return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
-            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, '/calendar/'.$user->calendar_key.'.ics'));
+            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, (new ComesBack($now))->shapes(), '/calendar/'.$user->calendar_key.'.ics'));
     }
 
     private static function count(Request $request, string $key, int $most): int

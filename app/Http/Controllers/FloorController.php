@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\ComesBack;
 use App\Bench\Shop;
 use App\Bench\Summaries;
 use App\Calculations\JsonText;
@@ -16,7 +17,7 @@ final class FloorController
     ])]
     public function __invoke(): Response
     {
-        $floor = sprintf('{"jobs":[%s],"today":%s,"zone":%s}', implode(',', Summaries::ofOpenJobs()), JsonText::encode(Shop::now()->format('Y-m-d')), JsonText::encode(Shop::zone()));
+        $floor = sprintf('{"jobs":[%s],"comesBack":%s,"today":%s,"zone":%s}', implode(',', Summaries::ofOpenJobs()), JsonText::encode((new ComesBack(Shop::now()))->shapes(ComesBack::SOON)), JsonText::encode(Shop::now()->format('Y-m-d')), JsonText::encode(Shop::zone()));
 
         return new Response($floor, headers: ['Content-Type' => 'application/json']);
     }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\RecordPdf;
 use App\Bench\RecordView;
 use App\Models\Job;
 use Illuminate\Http\JsonResponse;
@@ -35,6 +36,14 @@ final class RecordController
     public function csv(Job $job): Response
     {
         return self::file(RecordView::of($job)->csv(), 'text/csv; charset=utf-8', $job, 'csv');
+    }
+
+    #[OA\Get(path: '/api/jobs/{number}/record.pdf', summary: 'The record as PDF, made on the server', tags: ['record'],
+        parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
+        responses: [new OA\Response(response: 200, description: 'The record on A4', content: new OA\MediaType(mediaType: 'application/pdf'))])]
+    public function pdf(Job $job): Response
+    {
+        return self::file((new RecordPdf(RecordView::of($job)))->content(), 'application/pdf', $job, 'pdf');
     }
 
     private static function file(string $content, string $type, Job $job, string $ending): Response

@@ -12,6 +12,7 @@ final readonly class DatesShape
      * @param  list<string>  $people
      * @param  list<int>  $closedWeekdays
      * @param  list<DateJobShape>  $jobs
+     * @param  list<ComesBackShape>  $comesBack
      */
     public function __construct(
         #[OA\Property]
@@ -26,6 +27,8 @@ final readonly class DatesShape
         public array $closedWeekdays,
         #[OA\Property(items: new OA\Items(ref: DateJobShape::class))]
         public array $jobs,
+        #[OA\Property(items: new OA\Items(ref: ComesBackShape::class))]
+        public array $comesBack,
         #[OA\Property]
         public string $calendar,
     ) {

@@ -10,10 +10,13 @@ final readonly class FloorShape
 {
     /**
      * @param  list<FloorJobShape>  $jobs
+     * @param  list<ComesBackShape>  $comesBack
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: FloorJobShape::class))]
         public array $jobs,
+        #[OA\Property(description: 'machines that went out and are due to be looked at', items: new OA\Items(ref: ComesBackShape::class))]
+        public array $comesBack,
         #[OA\Property]
         public string $today,
         #[OA\Property]

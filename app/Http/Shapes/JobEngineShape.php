@@ -17,6 +17,8 @@ final readonly class JobEngineShape
         #[OA\Property]
         public string $facts,
         #[OA\Property]
+        public bool $hasValves,
+        #[OA\Property]
         public DrawingShape $drawing,
         #[OA\Property]
         public string $sheet,

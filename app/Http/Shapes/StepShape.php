@@ -89,8 +89,8 @@ final readonly class StepShape
         public ?string $crown,
         #[OA\Property(description: 'the head that is put on for now to do it')]
         public ?string $forNow,
-        #[OA\Property(description: 'the page of the timing bench that it is about: ignition or cams')]
-        public ?string $timing,
+        #[OA\Property(description: 'the bench that it is about and its page: timing/cams, valves/shims, closing/tests')]
+        public ?string $bench,
     ) {
     }
 }

@@ -38,6 +38,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The closing bench: fluids, tests, first start, running in, trials */
+        get: operations["c00f24f84bd7a7b64731343ff5b97157"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dates": {
         parameters: {
             query?: never;
@@ -320,6 +337,23 @@ export interface paths {
         };
         /** The readings and verdicts as CSV */
         get: operations["c4d52e485264eaf74a9d40207ef90c41"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/record.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The record as PDF, made on the server */
+        get: operations["293d74090b028d5f64bf13073081536e"];
         put?: never;
         post?: never;
         delete?: never;
@@ -638,6 +672,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/valves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The valve bench: crank positions, clearances, the shim plan, rods */
+        get: operations["5c8d10bf0eab0ec994039640eecba689"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/shims.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The shim plan as CSV */
+        get: operations["21a76c351cdea9157722491c28d43bc8"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/work-order.json": {
         parameters: {
             query?: never;
@@ -843,6 +911,59 @@ export interface components {
             ratio: number | null;
             needed: components["schemas"]["NeededRoom"] | null;
         };
+        /** @description The closing bench of a job. */
+        Closing: {
+            fills: components["schemas"]["Fill"][];
+            leak: components["schemas"]["LeakBoard"] | null;
+            leakDown: components["schemas"]["LeakDown"][];
+            hisses: components["schemas"]["Hiss"][];
+            leakDownLimit: string | null;
+            leakDownStep: components["schemas"]["TimingStep"] | null;
+            compression: components["schemas"]["Compression"];
+            start: components["schemas"]["StartItem"][];
+            startStep: components["schemas"]["TimingStep"] | null;
+            holdStep: components["schemas"]["TimingStep"] | null;
+            runIn: components["schemas"]["RunIn"];
+            trials: components["schemas"]["Trial"][];
+            openEnds: string[];
+            handedOver: string | null;
+        };
+        /** @description Something to be looked at again on a machine that went out. */
+        ComesBack: {
+            id: string;
+            job: number;
+            machine: string;
+            owner: string;
+            what: string;
+            due: string;
+            inWords: string;
+            late: boolean;
+        };
+        /** @description Cranking compression of a cylinder. */
+        CompressionRow: {
+            cylinder: string;
+            name: string;
+            spot: string;
+            before: string | null;
+            after: string | null;
+            wet: string | null;
+            state: string | null;
+            words: string | null;
+            says: string | null;
+        };
+        /** @description Cranking compression of all, before and after. */
+        Compression: {
+            rows: components["schemas"]["CompressionRow"][];
+            limit: string | null;
+            /** Format: float */
+            spreadBefore: number | null;
+            /** Format: float */
+            spreadAfter: number | null;
+            spreadState: string | null;
+            /** Format: float */
+            spreadAllowed: number | null;
+            hint: string | null;
+        };
         /** @description What a substituted part changes. */
         Consequence: {
             part: string;
@@ -911,6 +1032,7 @@ export interface components {
             /** @description on which the shop never opens, Sunday as 0 */
             closedWeekdays: number[];
             jobs: components["schemas"]["DateJob"][];
+            comesBack: components["schemas"]["ComesBack"][];
             calendar: string;
         };
         /** @description A fastener owed its torque. */
@@ -919,6 +1041,13 @@ export interface components {
             reason: string;
             release: string;
             by: string;
+        };
+        /** @description The slack of a decompressor. */
+        Decompressor: {
+            slack: string | null;
+            limit: string | null;
+            inside: boolean;
+            step: components["schemas"]["TimingStep"] | null;
         };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
@@ -975,6 +1104,15 @@ export interface components {
             /** @description the leaf that must pass in the end */
             leaf: string | null;
         };
+        /** @description A fluid that goes in. */
+        Fill: {
+            fluid: string;
+            capacity: string | null;
+            grade: string | null;
+            filled: string | null;
+            by: string | null;
+            step: components["schemas"]["TimingStep"] | null;
+        };
         /** @description What an earlier job on an engine of this kind has taught. */
         Finding: {
             text: string;
@@ -1003,6 +1141,8 @@ export interface components {
         /** @description Every job on the floor, what can be worked first. */
         Floor: {
             jobs: components["schemas"]["FloorJob"][];
+            /** @description machines that went out and are due to be looked at */
+            comesBack: components["schemas"]["ComesBack"][];
             today: string;
             zone: string;
         };
@@ -1033,6 +1173,11 @@ export interface components {
             isPlaced: boolean;
             angles: components["schemas"]["GapAngle"][];
             keepOff: components["schemas"]["KeepOff"][];
+        };
+        /** @description Where air is heard, and what it means. */
+        Hiss: {
+            where: string;
+            means: string;
         };
         /** @description A part that goes back to where it ran. */
         HomePart: {
@@ -1168,6 +1313,7 @@ export interface components {
         JobEngine: {
             description: string;
             facts: string;
+            hasValves: boolean;
             drawing: components["schemas"]["Drawing"];
             sheet: string;
             sheetVersion: number;
@@ -1275,6 +1421,62 @@ export interface components {
              * @description of the chamber with it, in cubic centimetres: an insert
              */
             volume: number | null;
+        };
+        /** @description The leak test: its limits, its tests, the leaks that were found. */
+        LeakBoard: {
+            /** Format: float */
+            pressure: number | null;
+            /**
+             * Format: float
+             * @description kPa a minute
+             */
+            allowed: number | null;
+            /**
+             * Format: float
+             * @description seconds
+             */
+            time: number | null;
+            source: string | null;
+            tests: components["schemas"]["LeakTest"][];
+            found: string[];
+            step: components["schemas"]["TimingStep"] | null;
+        };
+        /** @description What a cylinder loses. */
+        LeakDown: {
+            cylinder: string;
+            name: string;
+            /** Format: float */
+            lost: number | null;
+            state: string | null;
+            words: string | null;
+            hisses: string[];
+            means: string[];
+            entry: string | null;
+        };
+        /** @description A reading of the gauge. */
+        LeakPoint: {
+            /**
+             * Format: float
+             * @description seconds
+             */
+            at: number;
+            /**
+             * Format: float
+             * @description kPa
+             */
+            pressure: number;
+        };
+        /** @description A pressure test of closed cases. */
+        LeakTest: {
+            begun: string;
+            by: string;
+            points: components["schemas"]["LeakPoint"][];
+            state: string;
+            headline: string;
+            says: string;
+            /** Format: float */
+            perMinute: number | null;
+            stale: string | null;
         };
         /** @description What was put in and must come out, or was dropped. */
         LedgerItem: {
@@ -1506,6 +1708,15 @@ export interface components {
             tool: string | null;
             setWith: string | null;
         };
+        /** @description Something that is looked at again. */
+        Recheck: {
+            id: string;
+            what: string;
+            when: string;
+            due: string | null;
+            done: boolean;
+            by: string | null;
+        };
         /** @description Why something typed cannot be used. */
         Refusal: {
             field: string;
@@ -1519,6 +1730,24 @@ export interface components {
             name: string;
             kind: string;
         };
+        /** @description The rods of one cylinder on hydraulic lifters. */
+        Rods: {
+            cylinder: string;
+            name: string;
+            task: string;
+            headline: string;
+            advice: string;
+            flats: number | null;
+            turns: string | null;
+            preload: string | null;
+            thread: string | null;
+            valves: string[];
+            wait: components["schemas"]["Wait"] | null;
+            letOut: string | null;
+            spins: string | null;
+            adjustable: boolean;
+            step: components["schemas"]["TimingStep"] | null;
+        };
         /** @description The limit ruler to scale, in millimetres. */
         Ruler: {
             /** Format: float */
@@ -1528,6 +1757,33 @@ export interface components {
             zones: components["schemas"]["Zone"][];
             marks: components["schemas"]["Mark"][];
             whiskers: components["schemas"]["Whisker"][];
+        };
+        /** @description Heats, the run-in sheet and what is looked at again. */
+        RunIn: {
+            heatCycles: number;
+            cycles: number;
+            warm: boolean;
+            cooling: components["schemas"]["Wait"] | null;
+            cool: string;
+            heatStep: components["schemas"]["TimingStep"] | null;
+            stages: components["schemas"]["RunInStage"][];
+            rechecks: components["schemas"]["Recheck"][];
+            /** Format: float */
+            ratio: number | null;
+            /** Format: float */
+            ratioAfter: number | null;
+            /** Format: float */
+            hoursPerWeek: number;
+            note: string | null;
+            planned: boolean;
+            source: string | null;
+            step: components["schemas"]["TimingStep"] | null;
+        };
+        /** @description A stretch of running in. */
+        RunInStage: {
+            until: string;
+            throttle: string;
+            note: string | null;
         };
         /** @description A school of a matter. */
         SchoolOption: {
@@ -1605,6 +1861,47 @@ export interface components {
             proof: string;
             code: number | null;
             colour: string | null;
+        };
+        /** @description A shim on the shelf, left over or to be bought. */
+        ShimPart: {
+            part: string;
+            count: number;
+        };
+        /** @description What the plan says of one valve. */
+        ShimRow: {
+            valve: string;
+            from: string;
+            to: string;
+            source: string;
+            whose: string | null;
+            words: string;
+            after: string;
+            changes: boolean;
+            /** @description by whom */
+            fitted: string | null;
+        };
+        /** @description The shims of an engine: the loop, the plan and what is at hand. */
+        Shims: {
+            task: string;
+            headline: string;
+            advice: string;
+            aim: string;
+            all: boolean;
+            /** Format: float */
+            ratio: number;
+            sold: string | null;
+            rows: components["schemas"]["ShimRow"][];
+            buy: components["schemas"]["ShimPart"][];
+            spare: string[];
+            /** @description why there is no plan */
+            refused: string | null;
+            /** @description what is done again for it */
+            costs: string[];
+            shelf: components["schemas"]["ShimPart"][];
+            /** @description the entry by which the plan was kept */
+            decided: string | null;
+            decidedBy: string | null;
+            step: components["schemas"]["TimingStep"] | null;
         };
         /** @description A layer of the top end. */
         Slab: {
@@ -1782,6 +2079,14 @@ export interface components {
              */
             figure: number | null;
         };
+        /** @description One thing of the first start. */
+        StartItem: {
+            id: string;
+            text: string;
+            right: boolean | null;
+            note: string | null;
+            by: string | null;
+        };
         /** @description A step of the work. */
         Step: {
             id: string;
@@ -1833,8 +2138,8 @@ export interface components {
             crown: string | null;
             /** @description the head that is put on for now to do it */
             forNow: string | null;
-            /** @description the page of the timing bench that it is about: ignition or cams */
-            timing: string | null;
+            /** @description the bench that it is about and its page: timing/cams, valves/shims, closing/tests */
+            bench: string | null;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -2291,6 +2596,118 @@ export interface components {
             /** Format: float */
             height: number;
         };
+        /** @description Variants tried against each other. */
+        Trial: {
+            trial: string;
+            variants: components["schemas"]["TrialVariant"][];
+            winner: string | null;
+            because: string | null;
+        };
+        /** @description A variant as it was tried. */
+        TrialVariant: {
+            entry: string;
+            variant: string;
+            conditions: string;
+            found: string;
+            figure: string | null;
+            by: string;
+            at: string;
+        };
+        /** @description What comes off a stem. */
+        ValveGrind: {
+            atLeast: string;
+            atMost: string;
+            aim: string;
+        };
+        /** @description A cylinder as it stands at one turn of the crank. */
+        ValvePiston: {
+            cylinder: string;
+            name: string;
+            /**
+             * Format: float
+             * @description share of the stroke below the top
+             */
+            down: number;
+            stroke: string;
+            /** @description sides whose valves are open */
+            open: string[];
+            /** @description sides whose valves are to be set here */
+            set: string[];
+        };
+        /** @description A turn of the crank at which valves are set. */
+        ValvePosition: {
+            /**
+             * Format: float
+             * @description degrees of the two turns
+             */
+            crank: number;
+            onMark: boolean;
+            name: string;
+            valves: string[];
+            done: boolean;
+            pistons: components["schemas"]["ValvePiston"][];
+        };
+        /** @description A valve on its bench: what was read of it, what it should be, what sets it. */
+        Valve: {
+            id: string;
+            name: string;
+            cylinder: string;
+            cylinderName: string;
+            side: string;
+            spot: string;
+            step: components["schemas"]["TimingStep"] | null;
+            /** @description as found */
+            before: string | null;
+            now: string | null;
+            /** @description of the reading that stands */
+            entry: string | null;
+            /** @description why the last reading no longer holds */
+            stale: string | null;
+            state: string | null;
+            words: string | null;
+            reason: string | null;
+            action: string | null;
+            limit: string | null;
+            /** @description in it now */
+            shim: string | null;
+            shimFound: boolean;
+            /** @description left so on purpose, in words */
+            loose: string | null;
+            grind: components["schemas"]["ValveGrind"] | null;
+            ground: components["schemas"]["ValveStem"][];
+            rodStated: string | null;
+            rodRead: string | null;
+            tubeSeen: boolean;
+            rockersSeen: boolean;
+        };
+        /** @description A stem as it was ground. */
+        ValveStem: {
+            entry: string;
+            words: string;
+            by: string;
+        };
+        /** @description The valve bench of a job. */
+        Valves: {
+            adjustment: string | null;
+            /**
+             * Format: float
+             * @description degrees, kept from where a valve opens and closes
+             */
+            margin: number | null;
+            /** @description null where the sheet does not state the events */
+            positions: components["schemas"]["ValvePosition"][] | null;
+            roomless: string[];
+            valves: components["schemas"]["Valve"][];
+            shims: components["schemas"]["Shims"] | null;
+            rods: components["schemas"]["Rods"][];
+            decompressor: components["schemas"]["Decompressor"] | null;
+            /** @description parts from the drive side */
+            rockerStack: string[];
+            /** @description parts from below */
+            tube: string[];
+            turnedBy: string | null;
+            runs: string | null;
+        };
         /** @description How many verdicts of one kind a slab holds, worst first. */
         VerdictCount: {
             state: string;
@@ -2366,7 +2783,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "shim_read" | "shims_decided" | "shim_fitted" | "stem_ground" | "left_loose" | "decompressor_set" | "rod_read" | "rods_let_out" | "rods_spin" | "order_seen" | "fluid_filled" | "leak_gauge_read" | "leak_found" | "leak_down_read" | "compression_wet" | "start_seen" | "heat_cycle" | "run_in_planned" | "recheck_done" | "trial_made" | "trial_decided" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -2657,6 +3074,105 @@ export interface components {
                 teeth?: unknown;
                 turn?: unknown;
             };
+            shim_read: {
+                valve?: unknown;
+                size?: unknown;
+                by?: unknown;
+            };
+            shims_decided: {
+                shims?: unknown;
+            };
+            shim_fitted: {
+                valve?: unknown;
+                size?: unknown;
+                source?: unknown;
+                whose?: unknown;
+            };
+            stem_ground: {
+                valve?: unknown;
+                taken?: unknown;
+            };
+            left_loose: {
+                valves?: unknown;
+                reason?: unknown;
+                recheck?: unknown;
+            };
+            decompressor_set: {
+                slack?: unknown;
+            };
+            rod_read: {
+                valve?: unknown;
+                length?: unknown;
+            };
+            rods_let_out: {
+                cylinder?: unknown;
+                flats?: unknown;
+            };
+            rods_spin: {
+                cylinder?: unknown;
+                valves?: unknown;
+            };
+            order_seen: {
+                stack?: unknown;
+                valve?: unknown;
+            };
+            fluid_filled: {
+                fluid?: unknown;
+                amount?: unknown;
+                grade?: unknown;
+                sure?: unknown;
+            };
+            leak_gauge_read: {
+                starts?: unknown;
+                pressure?: unknown;
+                after?: unknown;
+            };
+            leak_found: {
+                where?: unknown;
+                how?: unknown;
+            };
+            leak_down_read: {
+                cylinder?: unknown;
+                supply?: unknown;
+                held?: unknown;
+                hisses?: unknown;
+            };
+            compression_wet: {
+                cylinder?: unknown;
+                pressure?: unknown;
+            };
+            start_seen: {
+                item?: unknown;
+                right?: unknown;
+                note?: unknown;
+            };
+            heat_cycle: {
+                stage?: unknown;
+                temperature?: unknown;
+            };
+            run_in_planned: {
+                hours_per_week?: unknown;
+                stages?: unknown;
+                rechecks?: unknown;
+                mixture?: unknown;
+                note?: unknown;
+            };
+            recheck_done: {
+                recheck?: unknown;
+                note?: unknown;
+            };
+            trial_made: {
+                trial?: unknown;
+                variant?: unknown;
+                conditions?: unknown;
+                found?: unknown;
+                figure?: unknown;
+            };
+            trial_decided: {
+                trial?: unknown;
+                variant?: unknown;
+                because?: unknown;
+            };
             open_end: {
                 text?: unknown;
             };
@@ -2734,6 +3250,35 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Problem"];
                 };
+            };
+        };
+    };
+    c00f24f84bd7a7b64731343ff5b97157: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Closing"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3270,6 +3815,28 @@ export interface operations {
                 };
                 content: {
                     "text/csv": unknown;
+                };
+            };
+        };
+    };
+    "293d74090b028d5f64bf13073081536e": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The record on A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": unknown;
                 };
             };
         };
@@ -3868,6 +4435,70 @@ export interface operations {
                 content: {
                     "application/pdf": unknown;
                 };
+            };
+        };
+    };
+    "5c8d10bf0eab0ec994039640eecba689": {
+        parameters: {
+            query?: {
+                aim?: "low" | "middle" | "high";
+                /** @description 1: valves that fit are changed with the others */
+                all?: string;
+                /** @description degrees kept from where a valve opens and closes */
+                margin?: string;
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Valves"];
+                };
+            };
+            /** @description No such job */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    "21a76c351cdea9157722491c28d43bc8": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One line a valve */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": unknown;
+                };
+            };
+            /** @description No shims here */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

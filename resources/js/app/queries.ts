@@ -77,6 +77,7 @@ export interface RecordDocument {
     }[]
     before_and_after: { name: string; before: string; after: string | null; why: string | null }[]
     decisions: string[]
+    chapters: { title: string; columns: string[]; rows: string[][] }[]
     waived: string[]
     hand_over: string[]
     verdicts: {

@@ -26,6 +26,8 @@ const loadTiming = () => import('../screens/Timing/Timing').then((page) => page.
 const loadToolbox = () => import('../screens/Toolbox/Toolbox').then((page) => page.Toolbox)
 const loadTorque = () => import('../screens/Torque/Torque').then((page) => page.Torque)
 const loadTrays = () => import('../screens/Trays/Trays').then((page) => page.Trays)
+const loadValves = () => import('../screens/Valves/Valves').then((page) => page.Valves)
+const loadClosing = () => import('../screens/Closing/Closing').then((page) => page.Closing)
 const loadWrench = () => import('../screens/Wrench/Wrench').then((page) => page.Wrench)
 
 /** A page that is fetched when it is first opened. */
@@ -55,6 +57,8 @@ export function fetchAhead(): void {
         loadToolbox,
         loadTorque,
         loadTrays,
+        loadValves,
+        loadClosing,
         loadWrench,
     ]
     setTimeout(() => {
@@ -90,6 +94,8 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/compression/:cylinder', ...later(loadCompression) },
             { path: '/jobs/:number/ports/:cylinder', ...later(loadPorts) },
             { path: '/jobs/:number/timing/:page?', ...later(loadTiming) },
+            { path: '/jobs/:number/valves/:page?', ...later(loadValves) },
+            { path: '/jobs/:number/closing/:page?', ...later(loadClosing) },
             { path: '/jobs/:number/trays', ...later(loadTrays) },
             { path: '/dates', ...later(loadDates) },
             { path: '/toolbox', ...later(loadToolbox) },

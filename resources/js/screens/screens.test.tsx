@@ -37,7 +37,7 @@ async function partsPage(
     shelf: Schemas['ShelfPart'][] = [],
 ) {
     answers['/jobs/214'] = () => ({ document: aJob({ planned: parts }) })
-    answers['/dates'] = () => ({ document: { jobs: [{ number: 214, needs }] } })
+    answers['/dates'] = () => ({ document: { comesBack: [], jobs: [{ number: 214, needs }] } })
     answers['/shelf'] = () => ({ document: shelf })
     show(<Parts />)
     await screen.findByRole('heading', { name: /Parts/ })

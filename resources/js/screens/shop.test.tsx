@@ -36,7 +36,7 @@ const floorJob = (parts: Partial<Schemas['FloorJob']>): Schemas['FloorJob'] =>
     }) as Schemas['FloorJob']
 
 const onFloor = (jobs: Schemas['FloorJob'][]) => {
-    answers['/floor'] = () => ({ document: { jobs, today: '2026-11-24', zone: 'Europe/Lisbon' } })
+    answers['/floor'] = () => ({ document: { jobs, comesBack: [], today: '2026-11-24', zone: 'Europe/Lisbon' } })
 }
 
 const waiting = {
@@ -265,6 +265,7 @@ describe('the dates', () => {
         closedWeekdays: [0],
         people: ['TW', 'PQ'],
         calendar: '/calendar/x.ics',
+        comesBack: [],
         jobs: [
             {
                 number: 209,
@@ -439,6 +440,7 @@ describe('the record', () => {
         before_and_after: [],
         decisions: [],
         waived: [],
+        chapters: [],
         joints: [],
         hand_over: [],
         verdicts: [],

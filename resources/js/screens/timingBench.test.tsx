@@ -1,12 +1,12 @@
 import { act, cleanup, fireEvent, render, renderHook, screen } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { outbox, type Waiting } from '../app/outbox'
+import { useEntering, withUnit } from '../app/useEntering'
 import type { Timing } from '../app/useTiming'
 import { DialFace } from '../drawings/DialFace'
 import { IgnitionTrail } from '../drawings/IgnitionTrail'
 import { PlateDrawing } from '../drawings/PlateDrawing'
 import { useCrank } from './Timing/useCrank'
-import { useEntering, withUnit } from './Timing/useEntering'
 
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)

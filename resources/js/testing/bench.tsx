@@ -189,6 +189,7 @@ export function aStep(parts: Partial<Step> = {}): Step {
         answerers: [],
         access: null,
         aside: null,
+        bench: null,
         ...parts,
     } as unknown as Step
 }

@@ -2,6 +2,10 @@
 
 namespace Moltrek\Core\Log\Closing;
 
+use Moltrek\Core\Sheet\Cooling;
+use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Form;
+
 /** Where air is heard that a cylinder does not hold. */
 enum Hiss: string
 {
@@ -11,6 +15,16 @@ enum Hiss: string
     case Coolant = 'radiator';
     case Neighbour = 'next cylinder';
     case Gasket = 'head joint';
+
+    /** @return list<self> where it can be heard on an engine that is built so */
+    public static function on(EngineSheet $sheet): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $hiss): bool => match ($hiss) {
+            self::Coolant => $sheet->layout->cooling === Cooling::Liquid,
+            self::Neighbour => $sheet->layout->hasSeveral() && $sheet->layout->form !== Form::Vee,
+            default => true,
+        }));
+    }
 
     /** What it says of the engine, and what to do about it. */
     public function means(): string

@@ -17,7 +17,7 @@ final readonly class StartSeen implements Kind
 {
     use Ordinary;
 
-    private function __construct(public string $item, public bool $isRight, private string $note)
+    private function __construct(public string $item, public bool $isRight, public string $note)
     {
     }
 

@@ -120,12 +120,12 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
                         Stack of thicknesses
                     </Link>
                 )}
-                {step.timing !== null && (ready || done) && (
+                {step.bench !== null && (ready || done) && (
                     <Link
                         className="inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3"
-                        to={`/jobs/${job.number}/timing/${step.timing}`}
+                        to={`/jobs/${job.number}/${step.bench}`}
                     >
-                        Timing bench
+                        {benchName(step.bench)}
                     </Link>
                 )}
                 {ready && step.forNow !== null && <ForNow job={job} slab={step.forNow} />}
@@ -136,6 +136,10 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
         </li>
     )
 }
+
+/** What the bench is called on which a step is done. */
+const benchName = (bench: string) =>
+    ({ timing: 'Timing bench', valves: 'Valve bench' })[bench.split('/')[0] ?? ''] ?? 'Closing bench'
 
 /** A head goes on for now, without its new joint, to read what lies under it; and off again. */
 function ForNow({ job, slab: id }: { job: Job; slab: string }) {

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { clock, day, dayKey } from '../../app/format'
+import { ComesBack } from '../../parts/ComesBack'
 import { Dialog } from '../../parts/Dialog'
 
 type DateJob = Schemas['DateJob']
@@ -83,6 +84,7 @@ export function Dates() {
                     <p className="text-quiet">No part is on order.</p>
                 )}
             </section>
+            <ComesBack all={dates.data.comesBack} />
         </main>
     )
 }

@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import { day, plural, weekday } from '../../app/format'
 import { useFloor } from '../../app/queries'
+import { ComesBack } from '../../parts/ComesBack'
 import { JobStrip } from './JobStrip'
 
 /** Every job as a wide strip; what can be worked now comes first. */
@@ -32,6 +33,7 @@ export function Floor() {
             {floor.data.jobs.length === 0 && <p className="mt-6">No engine is on the floor. A job begins at intake.</p>}
             <Group title="Can be worked now" jobs={workable} lead />
             <Group title="Waiting" jobs={waiting} />
+            <ComesBack all={floor.data.comesBack} />
         </main>
     )
 }

@@ -24,6 +24,9 @@ export function Record() {
                 <button type="button" className="btn btn-neutral h-12 px-6" onClick={() => window.print()}>
                     Print
                 </button>
+                <a className="btn h-12 px-6" href={`/api/jobs/${number}/record.pdf`}>
+                    PDF
+                </a>
                 <a className="btn h-12 px-6" href={`/api/jobs/${number}/record.json`}>
                     JSON
                 </a>
@@ -39,6 +42,7 @@ export function Record() {
                 <Decisions record={record.data} />
                 <Readings record={record.data} />
                 <Joints joints={record.data.joints} time={when} />
+                <Chapters chapters={record.data.chapters} />
                 <Steps record={record.data} />
                 <HandOver record={record.data} />
                 <Log record={record.data} />
@@ -143,6 +147,39 @@ function Section({ title, children }: { title: string; children: React.ReactNode
             {children}
         </section>
     )
+}
+
+/** Tables of what else was done: thicknesses, timing, clearances, tests, running in, parts, people. */
+function Chapters({ chapters }: { chapters: RecordDocument['chapters'] }) {
+    return chapters.map((chapter) => (
+        <Section key={chapter.title} title={chapter.title}>
+            <table className="w-full border-t border-base-content text-left text-sm">
+                <thead>
+                    <tr className="text-quiet">
+                        {chapter.columns.map((column) => (
+                            <th key={column} className="py-1 pr-3 font-normal">
+                                {column}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {chapter.rows.map((row) => (
+                        <tr key={row.join('|')} className="border-t border-line align-top">
+                            {row.map((cell, index) => (
+                                <td
+                                    key={chapter.columns[index]}
+                                    className={`py-1 pr-3 ${index === 0 ? 'font-bold' : ''}`}
+                                >
+                                    {cell}
+                                </td>
+                            ))}
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Section>
+    ))
 }
 
 function Verdicts({ record }: { record: RecordDocument }) {

@@ -1,9 +1,9 @@
 import type { Job, Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
+import { useEntering, withUnit } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
-import { Field } from './Field'
-import { useEntering, withUnit } from './useEntering'
 
 const BLANK = { opens: '', closes: '' }
 

@@ -2,10 +2,10 @@ import { Link } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
 import { ACT, actDone, STEP, stepDone } from '../../app/done'
 import { outbox } from '../../app/outbox'
+import { useEntering, withUnit } from '../../app/useEntering'
 import { useWaiting } from '../../app/useOutbox'
+import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
-import { Field } from './Field'
-import { useEntering, withUnit } from './useEntering'
 
 type Loop = Schemas['IgnitionLoop']
 

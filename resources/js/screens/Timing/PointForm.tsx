@@ -1,9 +1,9 @@
 import type { Job, Schemas } from '../../app/api'
 import { useKept } from '../../app/kept'
+import { useEntering, withUnit } from '../../app/useEntering'
 import { Choice } from '../../parts/Choice'
+import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
-import { Field } from './Field'
-import { useEntering, withUnit } from './useEntering'
 import type { Place } from './ways'
 
 type Loop = Schemas['IgnitionLoop']

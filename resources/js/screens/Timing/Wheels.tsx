@@ -1,9 +1,9 @@
 import type { Job, Schemas } from '../../app/api'
+import { useEntering, withUnit } from '../../app/useEntering'
 import type { Timing } from '../../app/useTiming'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
-import { Field } from './Field'
-import { useEntering, withUnit } from './useEntering'
 
 /** Chain wheels in one plane by straight-edge and leaf, gears by their play, and the shims that bring them inside. */
 export function Wheels({ job, timing }: { job: Job; timing: Timing }) {

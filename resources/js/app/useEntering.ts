@@ -1,17 +1,17 @@
 import { useEffect } from 'react'
 import { v7 as uuid } from 'uuid'
-import type { EntryKind } from '../../app/api'
-import { useKept } from '../../app/kept'
-import { outbox } from '../../app/outbox'
-import { useWaiting } from '../../app/useOutbox'
+import type { EntryKind } from './api'
+import { useKept } from './kept'
+import { outbox } from './outbox'
+import { useWaiting } from './useOutbox'
 
 /**
  * What is typed for one kind of entry: kept until the server has taken it, so that a refused figure stands in its field with the
  * reason, and is sent anew when it has been mended.
  */
-export function useEntering<T>(job: number, key: string, blank: T) {
-    const [typed, setTyped] = useKept<T>(`timing:${job}:${key}`, blank)
-    const [sent, setSent] = useKept<string>(`timing:${job}:${key}:sent`, '')
+export function useEntering<T>(job: number, key: string, blank: T, bench = 'timing') {
+    const [typed, setTyped] = useKept<T>(`${bench}:${job}:${key}`, blank)
+    const [sent, setSent] = useKept<string>(`${bench}:${job}:${key}:sent`, '')
     const waiting = useWaiting(job).find((entry) => entry.id === sent)
     const isGone = sent !== '' && waiting === undefined && outbox.isRead
     useEffect(() => {

@@ -1,0 +1,145 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\ClosingShape;
+use App\Http\Shapes\CompressionRowShape;
+use App\Http\Shapes\CompressionShape;
+use App\Http\Shapes\FillShape;
+use App\Http\Shapes\HissShape;
+use App\Http\Shapes\LeakBoardShape;
+use App\Http\Shapes\LeakDownShape;
+use App\Http\Shapes\LeakPointShape;
+use App\Http\Shapes\LeakTestShape;
+use App\Http\Shapes\StartItemShape;
+use App\Http\Shapes\TimingStepShape;
+use App\Http\Shapes\TrialShape;
+use App\Http\Shapes\TrialVariantShape;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Closing\Compressions;
+use Moltrek\Core\Log\Closing\FirstStart;
+use Moltrek\Core\Log\Closing\Hiss;
+use Moltrek\Core\Log\Closing\LeakDownRead;
+use Moltrek\Core\Log\Closing\LeakTest;
+use Moltrek\Core\Log\Closing\Proofs;
+use Moltrek\Core\Log\Closing\StartSeen;
+use Moltrek\Core\Log\Closing\TrialDecided;
+use Moltrek\Core\Log\Closing\TrialMade;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Fluid;
+use Moltrek\Core\Sheet\FluidKind;
+
+/** Filling, tests, first start, running in and trials of a job as the screens take them. */
+final readonly class ClosingBench
+{
+    public function __construct(private BuildState $state)
+    {
+    }
+
+    public function shape(): ClosingShape
+    {
+        $sheet = $this->state->sheet;
+        $isTwoStroke = $sheet->layout->cycle === Cycle::TwoStroke;
+        $tests = $sheet->tests;
+        $percent = static fn (float $share): string => round($share * 100).' %';
+
+        return new ClosingShape(
+            array_values(array_filter(array_map($this->fill(...), FluidKind::cases()))),
+            $isTwoStroke ? $this->leak() : null,
+            $isTwoStroke ? [] : array_map($this->leakDown(...), $sheet->layout->cylinders),
+            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss->value, $hiss->means()), Hiss::on($sheet)),
+            $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
+                .($tests->lostSource === null ? '' : ', '.$tests->lostSource),
+            $this->step(Proofs::LEAK_DOWN), $this->compression(), $this->start(), $this->step(FirstStart::STEP), $this->step('hold.start'),
+            (new RunInView($this->state))->shape(), $this->trials(), $this->state->closing->openEnds(),
+            $this->state->closing->handedOver()?->at->format(SlipView::INSTANT),
+        );
+    }
+
+    private function step(string $id): ?TimingStepShape
+    {
+        $step = $this->state->work->step($id);
+
+        return $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step);
+    }
+
+    private function fill(FluidKind $kind): ?FillShape
+    {
+        $stated = $this->state->sheet->fluids->of($kind);
+        $filled = $this->state->proofs->filledBy($kind);
+        if ($filled === null && $this->state->work->step($kind->step()) === null) {
+            return null;
+        }
+
+        return new FillShape($kind->value, $stated === null ? null : Fluid::litres($stated->capacity), $stated?->grade,
+            $filled?->said->words($this->state), $filled?->by, $this->step($kind->step()));
+    }
+
+    private function leak(): LeakBoardShape
+    {
+        $tests = $this->state->sheet->tests;
+        $points = static fn (LeakTest $test): array => array_map(static fn (array $point): LeakPointShape => new LeakPointShape($point[0], $point[1]), $test->points);
+
+        return new LeakBoardShape(
+            $tests->pressure, $tests->drop === null || $tests->time === null ? null : $tests->drop / ($tests->time / 60), $tests->time, $tests->leakSource,
+            array_map(static fn (LeakTest $test): LeakTestShape => new LeakTestShape($test->begun->at->format(SlipView::INSTANT), $test->begun->by, $points($test),
+                $test->state(), $test->headline(), $test->says(), $test->perMinute(), $test->staleBecause), $this->state->proofs->leakTests()),
+            array_map(fn (Entry $entry): string => $entry->said->words($this->state).', '.$entry->by, $this->state->proofs->leaks()),
+            $this->step(Proofs::LEAK),
+        );
+    }
+
+    private function leakDown(Cylinder $cylinder): LeakDownShape
+    {
+        $entry = $this->state->proofs->leakDownOf($cylinder->id);
+        $said = $entry?->said instanceof LeakDownRead ? $entry->said : null;
+        $state = $this->state->proofs->leakDownState($cylinder->id);
+        $words = ['within' => 'Fits', 'worn' => 'Worn, usable', 'out' => 'Out, loses too much', 'unknown' => 'Nothing to judge it by'];
+
+        return new LeakDownShape($cylinder->id, $cylinder->name, $said?->lost(), $state, $state === null ? null : $words[$state],
+            $said->hisses ?? [], array_map(static fn (string $where): string => Hiss::from($where)->means(), $said->hisses ?? []), $entry?->id);
+    }
+
+    private function compression(): CompressionShape
+    {
+        $all = new Compressions($this->state);
+        $rows = array_map(function (Cylinder $cylinder) use ($all): CompressionRowShape {
+            $verdict = $all->verdict($cylinder);
+
+            return new CompressionRowShape($cylinder->id, $cylinder->name, Compressions::spot($cylinder), $all->before($cylinder)?->text, $all->after($cylinder)?->text,
+                $all->wet($cylinder), $verdict?->state->value, $verdict?->words, $all->says($cylinder));
+        }, $this->state->sheet->layout->cylinders);
+
+        return new CompressionShape($rows, $all->limit(), $all->spreadBefore(), $all->spreadAfter(), $all->spreadState(), $this->state->sheet->tests->spread, $all->hint());
+    }
+
+    /** @return list<StartItemShape> */
+    private function start(): array
+    {
+        $items = [];
+        foreach ($this->state->work->step(FirstStart::STEP) === null ? [] : FirstStart::items($this->state->sheet) as $id => $text) {
+            $entry = $this->state->proofs->startSeen($id);
+            $said = $entry?->said instanceof StartSeen ? $entry->said : null;
+            $items[] = new StartItemShape($id, $text, $said?->isRight, $said?->note, $entry?->by);
+        }
+
+        return $items;
+    }
+
+    /** @return list<TrialShape> */
+    private function trials(): array
+    {
+        $trials = [];
+        foreach ($this->state->trials->all() as $trial => $made) {
+            $decided = $this->state->trials->decidedBy($trial)?->said;
+            $variants = array_map(static fn (Entry $entry): ?TrialVariantShape => $entry->said instanceof TrialMade ? new TrialVariantShape(
+                $entry->id, $entry->said->variant, $entry->said->conditions, $entry->said->found, $entry->said->figure, $entry->by, $entry->at->format(SlipView::INSTANT)) : null, $made);
+            $trials[] = new TrialShape((string) $trial, array_values(array_filter($variants)), $decided instanceof TrialDecided ? $decided->variant : null,
+                $decided instanceof TrialDecided ? $decided->because : null);
+        }
+
+        return $trials;
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+namespace App\Bench;
+
+use App\Http\Shapes\DecompressorShape;
+use App\Http\Shapes\ValveGrindShape;
+use App\Http\Shapes\ValvePistonShape;
+use App\Http\Shapes\ValvePositionShape;
+use App\Http\Shapes\ValveShape;
+use App\Http\Shapes\ValvesShape;
+use App\Http\Shapes\ValveStemShape;
+use Moltrek\Core\Judgement\Aim;
+use Moltrek\Core\Judgement\Limit;
+use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\ValveGear\DecompressorSet;
+use Moltrek\Core\Log\ValveGear\ValveSteps;
+use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Sheet\Adjustment;
+use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Valve;
+use Moltrek\Core\Sheet\ValveSide;
+use Moltrek\Core\ValveGear\LashPosition;
+use Moltrek\Core\ValveGear\LashRead;
+use Moltrek\Core\ValveGear\LashTarget;
+use Moltrek\Core\ValveGear\PistonAt;
+use Moltrek\Core\ValveGear\StemGrind;
+use Moltrek\Core\ValveGear\ValveOrder;
+
+/** The valve bench of a job as its screens take it: which valve now, what was read of each, shims, rods, small parts. */
+final readonly class ValvesView
+{
+    /** @param  array<string, int>  $shelf  how many of each part lie there for this engine */
+    public function __construct(private BuildState $state, private array $shelf)
+    {
+    }
+
+    public function shape(Aim $aim, bool $all, int|float|null $margin): ValvesShape
+    {
+        $sheet = $this->state->sheet;
+        $train = $sheet->valveTrain;
+        $valves = array_map($this->valve(...), $train->valves);
+        $order = $this->hasLash() ? ValveOrder::on($sheet, $margin) : null;
+        $isShimmed = in_array($train->adjustment, [Adjustment::ShimUnderBucket, Adjustment::FingerAndShim], true);
+
+        return new ValvesShape(
+            $train->adjustment?->value, $order === null ? null : $order->margin / 1e9,
+            $order === null ? null : array_map(fn (LashPosition $position): ValvePositionShape => $this->position($order, $position, $valves), $order->positions),
+            array_map(static fn (Valve $valve): string => $valve->id, $order->roomless ?? []), $valves,
+            $isShimmed ? (new ShimsView($this->state, $this->shelf))->shape($aim, $all) : null,
+            (new RodsView($this->state))->shapes(), $this->decompressor(), $train->setting->rockerStack, $train->setting->tube,
+            $sheet->crank?->turnedBy, $sheet->crank?->direction,
+        );
+    }
+
+    private function hasLash(): bool
+    {
+        return $this->state->sheet->valveTrain->adjustment !== Adjustment::Hydraulic;
+    }
+
+    /** @param  list<ValveShape>  $valves */
+    private function position(ValveOrder $order, LashPosition $position, array $valves): ValvePositionShape
+    {
+        $here = array_filter($valves, static fn (ValveShape $valve): bool => in_array($valve->id, $position->valves, true));
+        $open = array_filter($here, static fn (ValveShape $valve): bool => $valve->now === null || ($valve->step !== null && $valve->step->ready));
+
+        return new ValvePositionShape(
+            $position->crank / 1e9, $position->isOnMark, $order->name($position), $position->valves, $open === [],
+            array_map(fn (Cylinder $cylinder): ValvePistonShape => $this->piston($cylinder, $position), $this->state->sheet->layout->cylinders),
+        );
+    }
+
+    private function piston(Cylinder $cylinder, LashPosition $position): ValvePistonShape
+    {
+        $at = PistonAt::of($this->state->sheet, $cylinder, $position->crank / 1e9);
+        $own = array_filter($this->state->sheet->valveTrain->valves, static fn (Valve $valve): bool => $valve->cylinder === $cylinder->id
+            && in_array($valve->id, $position->valves, true));
+
+        return new ValvePistonShape($cylinder->id, $cylinder->name, round($at->down, 4), $at->stroke,
+            array_map(static fn (ValveSide $side): string => $side->value, $at->open), array_values(array_unique(array_map(static fn (Valve $valve): string => $valve->side->value, $own))));
+    }
+
+    private function valve(Valve $valve): ValveShape
+    {
+        $spot = ValveSteps::spot($valve->cylinder, $valve->id);
+        $readings = $this->state->readings;
+        [$now, $stale, $first] = [$readings->at($spot), $readings->staleAt($spot), $readings->firstAt($spot)];
+        $before = $first ?? $stale?->reading;
+        $assessment = $this->state->verdicts->of($spot);
+        $verdict = $now === null ? null : $assessment?->verdict;
+        $clearances = $this->state->clearances;
+        $rods = $this->state->sheet->valveTrain->setting;
+
+        return new ValveShape(
+            $valve->id, $valve->name, $valve->cylinder, $this->state->sheet->cylinder($valve->cylinder)->name ?? '', $valve->side->value, $spot,
+            TimingSteps::shape($this->state, $this->step($valve)),
+            $before === null ? null : $readings->of($before)?->text, $now?->text, $readings->entryAt($spot)?->id, $stale?->why,
+            $verdict?->state->value, $verdict?->words, $verdict?->reason, $verdict?->action,
+            self::range($this->state->verdicts->limitOf($spot)),
+            $clearances->shimOf($valve->id)?->written(), $clearances->shimOf($valve->id) !== null,
+            $clearances->leftLooseBy($valve->id)?->said->words($this->state), $this->grind($valve),
+            array_map(fn (Entry $entry): ValveStemShape => new ValveStemShape($entry->id, $entry->said->words($this->state), $entry->by), $clearances->groundBy($valve->id)),
+            $rods->rodLength($valve)?->written(), $clearances->rodOf($valve->id)?->length->written(),
+            $clearances->hasSeen('tube', $valve->id) !== null, $clearances->hasSeen('rockers', $valve->id) !== null,
+        );
+    }
+
+    /** The step that a reading of this valve answers now: as found while that is open, else set. */
+    private function step(Valve $valve): ?Step
+    {
+        $work = $this->state->work;
+        $found = $work->step(ValveSteps::asFound($valve->id));
+        $set = $work->step(ValveSteps::set($valve->id));
+        if ($found !== null && ! $work->isDone($found) && $work->canBeDone($found)) {
+            return $found;
+        }
+
+        return $set !== null && ! $work->isDone($set) ? $set : null;
+    }
+
+    private function grind(Valve $valve): ?ValveGrindShape
+    {
+        $spot = ValveSteps::spot($valve->cylinder, $valve->id);
+        $bracket = $this->state->readings->at($spot)?->bracket();
+        $target = LashTarget::within($this->state->verdicts->limitOf($spot));
+        if ($this->state->sheet->valveTrain->adjustment !== Adjustment::GroundStem || $bracket?->high === null || $target === null) {
+            return null;
+        }
+        $grind = StemGrind::of(LashRead::between($bracket->low->nanometres, $bracket->high->nanometres), $target);
+        $written = static fn (int|float $length): string => number_format($length / 1e6, 3, '.', '').' mm';
+
+        return $grind === null ? null : new ValveGrindShape($written($grind->atLeast), $written($grind->atMost), $written($grind->aim()));
+    }
+
+    private function decompressor(): ?DecompressorShape
+    {
+        $train = $this->state->sheet->valveTrain;
+        if (! $train->decompressor) {
+            return null;
+        }
+        $said = $this->state->clearances->slackBy()?->said;
+        $step = $this->state->work->step(ValveSteps::DECOMPRESSOR);
+        $limit = $train->setting->slack?->limit;
+
+        return new DecompressorShape(
+            $said instanceof DecompressorSet ? $said->slack->written() : null, self::range($limit),
+            $said instanceof DecompressorSet && $said->isInside($limit),
+            $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
+        );
+    }
+
+    private static function range(?Limit $limit): ?string
+    {
+        $ends = $limit === null ? [] : array_map(static fn (int|float $end): string => $limit->dimension->written($end),
+            array_filter([$limit->min, $limit->max], static fn (int|float|null $end): bool => $end !== null));
+
+        return $ends === [] ? null : implode(' to ', $ends);
+    }
+}

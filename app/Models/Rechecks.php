@@ -1,0 +1,37 @@
+<?php
+
+namespace App\Models;
+
+use App\Actions\OpenLog;
+use App\Bench\Shop;
+use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Log\Closing\DatedRecheck;
+use stdClass;
+
+/** What is to be looked at again on machines that went out, by the day it is due. Derived from their logs. */
+final class Rechecks
+{
+    /** @return list<array{id: string, job: int, machine: string, owner: string, what: string, due: string}> the earliest first */
+    public static function due(): array
+    {
+        return array_values(DB::table('rechecks')->join('jobs', 'jobs.id', '=', 'rechecks.job_id')->orderBy('due')->orderBy('jobs.number')->orderBy('rechecks.id')
+            ->get(['rechecks.id', 'jobs.number', 'machine', 'rechecks.owner', 'what', 'due'])
+            ->map(static fn (stdClass $row): array => [
+                'id' => (string) $row->id, 'job' => (int) $row->number, 'machine' => (string) $row->machine, 'owner' => (string) $row->owner,
+                'what' => (string) $row->what, 'due' => (string) $row->due,
+            ])->all());
+    }
+
+    /** What a job's log asks for now; nothing while the machine is in the shop. */
+    public static function rewrite(Job $job, OpenLog $log): void
+    {
+        $state = $log->state();
+        $handedOver = $state->closing->handedOver();
+        $open = $handedOver === null ? [] : $state->runIn->due();
+        DB::table('rechecks')->where('job_id', $job->id)->delete();
+        DB::table('rechecks')->insert(array_map(static fn (DatedRecheck $asked): array => [
+            'id' => $asked->id, 'job_id' => $job->id, 'what' => $asked->recheck->what, 'machine' => $state->sheet->title(), 'owner' => $job->owner,
+            'due' => $asked->due($handedOver)?->setTimezone(Shop::now()->getTimezone())->format('Y-m-d'),
+        ], $open));
+    }
+}

@@ -1,0 +1,118 @@
+import type { Job, Schemas } from '../../app/api'
+import type { Closing } from '../../app/useBenches'
+import { useEntering, withUnit } from '../../app/useEntering'
+import { LossBar } from '../../drawings/LossBar'
+import { VerdictMark } from '../../drawings/VerdictMark'
+import { Field } from '../../parts/Field'
+import { Refused } from '../../parts/Refused'
+import { StrikeOut } from '../../parts/StrikeOut'
+
+/** Every cylinder under air at its top: what it holds, and where the rest is heard. */
+export function LeakDown({ job, closing }: { job: Job; closing: Closing }) {
+    return (
+        <section aria-label="Leak-down">
+            <h2 className="text-lg font-bold">Leak-down</h2>
+            <p className="max-w-[52rem] leading-snug text-quiet">
+                Each piston at its top on compression and the crank held there: air turns it otherwise. Supply by a
+                regulator. {closing.leakDownLimit ? `Lost ${closing.leakDownLimit}.` : 'The sheet states no limit.'}
+            </p>
+            {closing.leakDownStep?.held && <p className="text-sm text-quiet">{closing.leakDownStep.held}</p>}
+            <ol className="mt-2 border-t-2 border-base-content">
+                {closing.leakDown.map((read) => (
+                    <OfCylinder key={read.cylinder} job={job} read={read} closing={closing} />
+                ))}
+            </ol>
+        </section>
+    )
+}
+
+const BLANK = { supply: '700', held: '', hisses: [] as string[] }
+
+function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown']; closing: Closing }) {
+    const { typed, setTyped, enter, isSending, refusal } = useEntering(
+        job.number,
+        `leak-down:${read.cylinder}`,
+        BLANK,
+        'closing',
+    )
+    const toggle = (where: string) =>
+        setTyped({
+            ...typed,
+            hisses: typed.hisses.includes(where)
+                ? typed.hisses.filter((each) => each !== where)
+                : [...typed.hisses, where],
+        })
+    return (
+        <li className="border-b border-line py-2">
+            <form
+                aria-label={`Leak-down, ${read.name}`}
+                onSubmit={(event) => {
+                    event.preventDefault()
+                    if (typed.held.trim() !== '' && !isSending) {
+                        void enter(
+                            'leak_down_read',
+                            {
+                                cylinder: read.cylinder,
+                                supply: withUnit(typed.supply, 'kPa'),
+                                held: withUnit(typed.held, 'kPa'),
+                                hisses: typed.hisses,
+                            },
+                            `Leak-down ${read.name}: ${typed.held} of ${typed.supply}`,
+                        )
+                    }
+                }}
+            >
+                <div className="flex flex-wrap items-end gap-3">
+                    <h3 className="min-w-36 flex-1 text-lg font-bold first-letter:uppercase">{read.name}</h3>
+                    <Field
+                        label="supplied, kPa"
+                        className="w-28"
+                        value={typed.supply}
+                        onChange={(supply) => setTyped({ ...typed, supply })}
+                    />
+                    <Field
+                        label="held, kPa"
+                        className="w-28"
+                        value={typed.held}
+                        onChange={(held) => setTyped({ ...typed, held })}
+                    />
+                    <button type="submit" className="btn h-12 px-4" disabled={isSending}>
+                        Enter
+                    </button>
+                </div>
+                <fieldset aria-label="Heard at" className="mt-1.5 flex flex-wrap items-center gap-1.5">
+                    <span className="text-sm text-quiet">heard at</span>
+                    {closing.hisses.map((hiss) => (
+                        <button
+                            key={hiss.where}
+                            type="button"
+                            aria-pressed={typed.hisses.includes(hiss.where)}
+                            className={`h-12 rounded-field border-2 px-3 ${typed.hisses.includes(hiss.where) ? 'border-base-content bg-base-content text-base-100' : 'border-line'}`}
+                            onClick={() => toggle(hiss.where)}
+                        >
+                            {hiss.where}
+                        </button>
+                    ))}
+                </fieldset>
+                <Refused refusal={refusal} />
+            </form>
+            {read.lost !== null && (
+                <div aria-live="polite" className="mt-1">
+                    <LossBar lost={read.lost} label={`${read.name} loses ${Math.round(read.lost * 100)} %`} />
+                    <p className="flex flex-wrap items-center gap-x-2">
+                        <VerdictMark state={read.state} size={20} />
+                        <b className="text-xl">{Math.round(read.lost * 100)} % lost</b> {read.words}
+                        {read.entry && (
+                            <StrikeOut job={job.number} entry={read.entry} what={`leak-down of ${read.name}`} />
+                        )}
+                    </p>
+                    {read.means.map((means) => (
+                        <p key={means} className="leading-snug">
+                            {means}
+                        </p>
+                    ))}
+                </div>
+            )}
+        </li>
+    )
+}

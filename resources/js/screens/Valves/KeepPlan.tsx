@@ -1,0 +1,65 @@
+import type { Job, Schemas } from '../../app/api'
+import { outbox } from '../../app/outbox'
+import { useEntering } from '../../app/useEntering'
+import { Refused } from '../../parts/Refused'
+
+type Board = Schemas['Shims']
+
+/** The plan becomes what is fitted: an entry in the log, which the shelf and a second tablet can change no more. */
+export function KeepPlan({ job, shims }: { job: Job; shims: Board }) {
+    const { enter, isSending, refusal } = useEntering(job.number, 'shims-decided', null, 'valves')
+    const changing = shims.rows.filter((row) => row.changes)
+    return (
+        <>
+            <button
+                type="button"
+                className="btn btn-primary mt-2 h-12 w-full"
+                disabled={isSending}
+                onClick={() =>
+                    void enter(
+                        'shims_decided',
+                        {
+                            shims: changing.map((row) => ({
+                                valve: row.valve,
+                                size: row.to,
+                                source: row.source,
+                                ...(row.whose === null ? {} : { whose: row.whose }),
+                            })),
+                        },
+                        `Shims chosen: ${changing.map((row) => `${row.valve} ${row.to}`).join(', ') || 'none changes'}`,
+                    )
+                }
+            >
+                {changing.length === 0 ? 'Every shim stays' : `Keep this plan: ${changing.length} change`}
+            </button>
+            <Refused refusal={refusal} />
+        </>
+    )
+}
+
+/** What has to be bought goes on the job’s list of parts, once each. */
+export function OrderThem({ job, shims }: { job: Job; shims: Board }) {
+    const known = new Set(job.parts.planned.map((part) => part.part))
+    const open = shims.buy.filter((part) => !known.has(part.part))
+    if (open.length === 0) {
+        return <span className="block text-sm text-quiet">ordered; the parts page waits for them</span>
+    }
+    return (
+        <button
+            type="button"
+            className="btn no-print mt-1 h-12 px-4"
+            onClick={() => {
+                for (const part of open) {
+                    void outbox.add(
+                        job.number,
+                        'part_ordered',
+                        { part: part.part, for: ['on.shims'] },
+                        `Ordered: ${part.count} × ${part.part}`,
+                    )
+                }
+            }}
+        >
+            Ordered
+        </button>
+    )
+}
