@@ -93,7 +93,7 @@ final readonly class EngineSheet
             StackPieces::read($sheet, $stack),
             TimingMarks::read($sheet, $layout, $train, $ignition),
             Wheels::read($sheet),
-            Fluids::read($sheet),
+            Fluids::read($sheet, $layout->cooling),
             LeakTests::read($sheet),
         );
     }

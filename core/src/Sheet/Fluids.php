@@ -13,12 +13,16 @@ final readonly class Fluids
     {
     }
 
-    public static function read(Fields $sheet): self
+    public static function read(Fields $sheet, Cooling $cooling): self
     {
         $all = array_map(Fluid::read(...), $sheet->objects('fluids', ...Fluid::KEYS));
         foreach ($all as $index => $fluid) {
             if ((new self(array_slice($all, 0, $index)))->of($fluid->kind) !== null) {
                 throw $sheet->placed(ContradictoryFields::excluded('', $fluid->kind->value, 'A fluid stands twice.', 'each once'),
+                    "fluids.$index.fluid");
+            }
+            if ($fluid->kind === FluidKind::Coolant && $cooling === Cooling::Air) {
+                throw $sheet->placed(ContradictoryFields::excluded('', $fluid->kind->value, 'This engine is cooled by air.', 'oil'),
                     "fluids.$index.fluid");
             }
         }
