@@ -38,7 +38,7 @@ final readonly class RecordChapters
         $tables = [
             ['Thicknesses', ['joint', 'what lies there', 'together'], $this->thicknesses()],
             ['Ignition', ['read', 'with', 'by'], $this->ignition()],
-            ['Cams', ['cam', 'as it stands', 'events'], array_map(self::cam(...), (new CamView($this->state))->shapes())],
+            ['Cams', ['cam', 'as it stands', 'events'], array_values(array_filter(array_map(self::cam(...), (new CamView($this->state))->shapes())))],
             ['Valve clearances', ['valve', 'as found', 'now', 'verdict', 'shim', 'left so'], array_values(array_filter(array_map(self::clearance(...), $valves->valves)))],
             ['Rods', ['cylinder', 'let out', 'bled down'], $this->rods()],
             ['Fluids', ['fluid', 'what went in', 'by'], array_values(array_filter(array_map(static fn ($fill): ?array => $fill->filled === null ? null : [$fill->fluid, $fill->filled, (string) $fill->by], $closing->fills)))],
@@ -79,8 +79,8 @@ final readonly class RecordChapters
         return array_map(fn (IgnitionRound $round): array => [$round->entry->said->words($this->state), $round->staleBecause === null ? 'stands' : 'before: '.$round->staleBecause, $round->entry->by], $rounds);
     }
 
-    /** @return list<string> */
-    private static function cam(CamLoopShape $cam): array
+    /** @return list<string>|null nothing where it was not read */
+    private static function cam(CamLoopShape $cam): ?array
     {
         $events = [];
         foreach ($cam->sides as $side) {
@@ -89,7 +89,7 @@ final readonly class RecordChapters
             }
         }
 
-        return [$cam->name, $cam->headline, implode('; ', $events)];
+        return $cam->readings === [] && $events === [] ? null : [$cam->name, $cam->headline, implode('; ', $events)];
     }
 
     /** @return list<string>|null */
