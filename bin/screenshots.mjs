@@ -15,7 +15,7 @@ const SHOTS = {
         '/intake',
         'day',
         async (page) => {
-            await page.getByRole('radio', { name: /Pellgrove/ }).check()
+            await page.getByRole('radio', { name: /Pellgrove 1092(?!,)/ }).check()
             await page.getByRole('checkbox', { name: /^top end/ }).uncheck()
             await page.getByRole('checkbox', { name: /^valve clearance/ }).check()
             await page.getByText('What it is for').scrollIntoViewIfNeeded()

@@ -84,6 +84,19 @@ export async function signIn(page: Page, who: string): Promise<void> {
     await page.getByRole('main').waitFor()
 }
 
+/** Somebody else at another tablet: a session of their own, which takes nothing from the first. */
+export async function elsewhere(page: Page, who: string): Promise<Page> {
+    const origin = new URL(page.url()).origin
+    const context = await page.context().browser()?.newContext({ baseURL: origin })
+    if (!context) {
+        throw new Error('No browser')
+    }
+    const other = await context.newPage()
+    await other.clock.install({ time: now() })
+    await signIn(other, who)
+    return other
+}
+
 export const jobOf = async (page: Page, number: number): Promise<Schemas['Job']> =>
     (await page.request.get(`/api/jobs/${number}`)).json()
 

@@ -11,6 +11,7 @@ use App\Http\Shapes\ValvesShape;
 use App\Http\Shapes\ValveStemShape;
 use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Judgement\Limit;
+use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\ValveGear\DecompressorSet;
@@ -62,7 +63,8 @@ final readonly class ValvesView
     private function position(ValveOrder $order, LashPosition $position, array $valves): ValvePositionShape
     {
         $here = array_filter($valves, static fn (ValveShape $valve): bool => in_array($valve->id, $position->valves, true));
-        $open = array_filter($here, static fn (ValveShape $valve): bool => $valve->now === null || ($valve->step !== null && $valve->step->ready));
+        $asFound = $this->isReadAsFound();
+        $open = array_filter($here, static fn (ValveShape $valve): bool => $valve->now === null || (! $asFound && $valve->step !== null));
 
         return new ValvePositionShape(
             $position->crank / 1e9, $position->isOnMark, $order->name($position), $position->valves, $open === [],
@@ -93,7 +95,7 @@ final readonly class ValvesView
 
         return new ValveShape(
             $valve->id, $valve->name, $valve->cylinder, $this->state->sheet->cylinder($valve->cylinder)->name ?? '', $valve->side->value, $spot,
-            TimingSteps::shape($this->state, $this->step($valve)),
+            TimingSteps::shape($this->state, $this->step($valve)), $this->mayStay($valve),
             $before === null ? null : $readings->of($before)?->text, $now?->text, $readings->entryAt($spot)?->id, $stale?->why,
             $verdict?->state->value, $verdict?->words, $verdict?->reason, $verdict?->action,
             self::range($this->state->verdicts->limitOf($spot)),
@@ -116,6 +118,32 @@ final readonly class ValvesView
         }
 
         return $set !== null && ! $work->isDone($set) ? $set : null;
+    }
+
+    /** Whether the clearances are still being read as the machine came in: none is set before all are read. */
+    private function isReadAsFound(): bool
+    {
+        $work = $this->state->work;
+        foreach ($this->state->sheet->valveTrain->valves as $valve) {
+            $found = $work->step(ValveSteps::asFound($valve->id));
+            if ($found !== null && ! $work->isDone($found)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a valve was found inside, so that nothing has to be set on it. */
+    private function mayStay(Valve $valve): bool
+    {
+        $work = $this->state->work;
+        $set = $work->step(ValveSteps::set($valve->id));
+        $state = $this->state->readings->at(ValveSteps::spot($valve->cylinder, $valve->id)) === null ? null
+            : $this->state->verdicts->of(ValveSteps::spot($valve->cylinder, $valve->id))?->verdict?->state;
+
+        return $set !== null && $work->step(ValveSteps::asFound($valve->id)) !== null && ! $work->isDone($set) && $work->canBeDone($set)
+            && in_array($state, [State::Within, State::Worn], true);
     }
 
     private function grind(Valve $valve): ?ValveGrindShape

@@ -3,6 +3,7 @@
 use App\Bench\ComesBack;
 use App\Bench\Shop;
 use App\Models\Job;
+use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
 
 /** The closing bench of a job, as somebody opens it. */

@@ -26,6 +26,8 @@ final readonly class ValveShape
         public string $spot,
         #[OA\Property]
         public ?TimingStepShape $step,
+        #[OA\Property(description: 'read inside as found, and its setting step is ready')]
+        public bool $mayStay,
         #[OA\Property(description: 'as found')]
         public ?string $before,
         #[OA\Property]

@@ -18,6 +18,7 @@ use Moltrek\Core\Log\Planning\Ledger;
 use Moltrek\Core\Log\Planning\Progress;
 use Moltrek\Core\Log\Planning\Schools;
 use Moltrek\Core\Log\Planning\Slabs;
+use Moltrek\Core\Log\Planning\StepReadings;
 use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
@@ -112,13 +113,21 @@ final class Totals
     public function finishReady(string $id, Entry $entry): bool
     {
         $step = $this->progress->step($id);
-        $isDone = fn (string $need): bool => $this->progress->doneBy($need) !== null || $this->brief->asideBy($need) !== null;
-        if ($step === null || $isDone($id) || array_filter($step->order->needs, $isDone) !== $step->order->needs) {
+        if ($step === null || $this->isSettled($id) || array_filter($step->order->needs, $this->isSettled(...)) !== $step->order->needs) {
             return false;
         }
         $this->finish($step, $entry);
 
         return true;
+    }
+
+    /** Whether a step was ticked, put aside, or all its places read. */
+    private function isSettled(string $id): bool
+    {
+        $step = $this->progress->step($id);
+
+        return $this->progress->doneBy($id) !== null || $this->brief->asideBy($id) !== null
+            || ($step !== null && (new StepReadings($this->progress, $this->readings))->areAllRead($step));
     }
 
     /** A step that was done, and is no more. */

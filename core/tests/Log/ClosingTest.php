@@ -1,10 +1,12 @@
 <?php
 
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Closing\Compressions;
 use Moltrek\Core\Log\Closing\FirstStart;
 use Moltrek\Core\Log\Closing\Hiss;
+use Moltrek\Core\Log\Closing\LeakGaugeRead;
 use Moltrek\Core\Log\Closing\Proofs;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
@@ -58,10 +60,10 @@ it('names the exhaust valve only where there is one', function () {
         $sheet->exhaust_valve = 'blanked off';
     });
     $state = new Proofs($without);
-    $entry = new Entry('1', Moltrek\Core\Log\Kinds::read(Moltrek\Core\Log\Closing\LeakGaugeRead::class, (object) ['pressure' => '50 kPa', 'starts' => true]), new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW');
-    $state->readLeak($entry->said, $entry);
-    $later = new Entry('2', Moltrek\Core\Log\Kinds::read(Moltrek\Core\Log\Closing\LeakGaugeRead::class, (object) ['pressure' => '45 kPa', 'after' => '2 min']), new DateTimeImmutable('2026-11-24T08:02:00Z'), 'TW');
-    $state->readLeak($later->said, $later);
+    foreach ([['pressure' => '50 kPa', 'starts' => true], ['pressure' => '45 kPa', 'after' => '2 min']] as $index => $payload) {
+        $said = LeakGaugeRead::read(Fields::of((object) $payload, ...LeakGaugeRead::keys()));
+        $state->readLeak($said, new Entry((string) $index, $said, new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW'));
+    }
     expect($says('skarn-594'))->toContain('shaft of the exhaust valve')->and($state->leakTest()->says())->not->toContain('exhaust valve');
 });
 

@@ -124,6 +124,16 @@ it('refuses what cannot be', function (string $engine, array $act, string $field
     'parts in no stated order' => ['ostrel-608', ['order_seen', ['stack' => 'tube', 'valve' => '1in1']], 'stack', 'parts whose order the sheet states'],
 ]);
 
+it('sets by screw after the reading as found: the second reading is the one that counts', function () {
+    $sheet = demoSheet('harbick-421');
+    $read = fn (string $passes, string $refuses): array => ['reading_taken', ['spot' => 'valve_lash.1.1in', 'reading' => ['passes' => "$passes mm", 'refuses' => "$refuses mm"]]];
+    $found = [['step_done', ['step' => 'off.cover']], $read('0.20', '0.22')];
+    $state = atTheValves($sheet, $found);
+    expect(stateOf($state, 'read.lash.1in'))->toBe('done')->and(stateOf($state, 'set.lash.1in'))->not->toBe('done');
+    $set = atTheValves($sheet, [...$found, $read('0.08', '0.10')]);
+    expect(stateOf($set, 'read.lash.1in'))->toBe('done')->and(stateOf($set, 'set.lash.1in'))->toBe('done');
+});
+
 it('sets stems by grinding: what was read before is no more the clearance', function () {
     $sheet = demoSheet('dunmoor-208sv');
     $read = fn (string $passes, string $refuses): array => ['reading_taken', ['spot' => 'valve_lash.1.1ex', 'reading' => ['passes' => "$passes mm", 'refuses' => "$refuses mm"]]];
@@ -192,7 +202,7 @@ it('takes one rod that does not spin for a valve that is still held open', funct
     $sheet = adjustable();
     $acts = [...ticked($sheet, 'off'), ...array_filter(ticked($sheet, 'on', 'hold', 'pull'), fn (array $act): bool => str_contains($act[1]['step'], 'front') && ! str_contains($act[1]['step'], 'cover')),
         ['rods_let_out', ['cylinder' => 'front', 'flats' => 19]], ['rods_spin', ['cylinder' => 'front', 'valves' => ['frontin']]]];
-    expect(fn () => atTheValves($sheet, array_values($acts)))->toThrow(fn (Refusal $refusal) => expect($refusal->toArray()['allowed'])->toBe('every rod of this cylinder; not spun: frontex'));
+    expect(fn () => atTheValves($sheet, $acts))->toThrow(fn (Refusal $refusal) => expect($refusal->toArray()['allowed'])->toBe('every rod of this cylinder; not spun: frontex'));
 });
 
 it('finds the fewest crank positions for engines of every layout', function (string $engine, array $positions) {

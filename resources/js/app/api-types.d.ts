@@ -2656,6 +2656,8 @@ export interface components {
             side: string;
             spot: string;
             step: components["schemas"]["TimingStep"] | null;
+            /** @description read inside as found, and its setting step is ready */
+            mayStay: boolean;
             /** @description as found */
             before: string | null;
             now: string | null;

@@ -21,12 +21,14 @@ export function useEntering<T>(job: number, key: string, blank: T, bench = 'timi
         }
     }, [isGone, setTyped, setSent, blank])
     const enter = async (kind: EntryKind, payload: Record<string, unknown>, label: string) => {
-        if (waiting?.refusal) {
-            await outbox.drop(waiting.id)
-        }
+        const refused = waiting?.refusal ? waiting.id : null
         const id = uuid()
         const adding = outbox.add(job, kind, payload as never, label, { id })
         setSent(id)
+        // the refused one goes once the mended one is there: without either, what is typed would count as taken
+        if (refused !== null) {
+            await outbox.drop(refused)
+        }
         await adding
     }
     return {

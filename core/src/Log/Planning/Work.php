@@ -18,9 +18,6 @@ use Moltrek\Core\Sheet\StepKind;
 /** The order of work as it stands: what is done, what can be done now, what holds the rest. */
 final class Work
 {
-    /** @var array<string, list<Spot>> by step */
-    private array $spotsOf = [];
-
     /** @var array<string, bool> by step */
     private array $isDone = [];
 
@@ -28,6 +25,8 @@ final class Work
     private ?array $asked = null;
 
     private readonly Blockages $blockages;
+
+    private readonly StepReadings $stepReadings;
 
     /** What its holds ask of verdicts. */
     public readonly VerdictQuestions $questions;
@@ -40,6 +39,7 @@ final class Work
         private readonly DateTimeImmutable $now,
     ) {
         $this->blockages = new Blockages($totals, $this);
+        $this->stepReadings = new StepReadings($totals->progress, $totals->readings);
         $this->questions = new VerdictQuestions($totals, $verdicts, $this);
     }
 
@@ -71,7 +71,7 @@ final class Work
     {
         return match (true) {
             $this->isDone($step) => StepState::Done,
-            $this->voidBecause($step) !== null || $this->isStaleIn($step) => StepState::Void,
+            $this->voidBecause($step) !== null || $this->stepReadings->isStaleIn($step) => StepState::Void,
             $this->openNeeds($step) !== [] => StepState::Open,
             $this->blockages($step) !== [] => StepState::Blocked,
             default => StepState::Ready,
@@ -87,7 +87,8 @@ final class Work
     /** A step that was ticked, or a measure whose places have all been read. */
     public function isDone(Step $step): bool
     {
-        return $this->isDone[$step->id] ??= $this->asideBy($step) !== null || $this->isTicked($step) || $this->isAllRead($step);
+        return $this->isDone[$step->id] ??= $this->asideBy($step) !== null || $this->isTicked($step)
+            || $this->stepReadings->areAllRead($step);
     }
 
     /** Who said that it does not apply here. */
@@ -98,7 +99,7 @@ final class Work
 
     private function isTicked(Step $step): bool
     {
-        return $this->doneBy($step->id) !== null && ! $this->isStaleIn($step) && ! $this->isQuestioned($step);
+        return $this->doneBy($step->id) !== null && ! $this->stepReadings->isStaleIn($step) && ! $this->isQuestioned($step);
     }
 
     /** A hold that was answered is open all the same while a verdict is, until what it holds has closed over it. */
@@ -113,65 +114,16 @@ final class Work
             && $this->doneBy($step->id) !== null) !== [];
     }
 
-    private function isAllRead(Step $step): bool
-    {
-        $isTickedOrVoid = $this->doneBy($step->id) !== null || $this->voidBecause($step) !== null;
-
-        return $this->spotsOf($step) !== [] && ! $isTickedOrVoid && $this->unreadOf($step) === [];
-    }
-
     /** @return list<Spot> the places of a step that are still to be read for it, or read anew */
     public function unreadOf(Step $step): array
     {
-        $isBefore = $this->isReadAgain($step);
-        $since = $step->asks->since === null ? null : $this->doneWith($step->asks->since);
-
-        return array_values(array_filter($this->spotsOf($step), fn (Spot $spot): bool => ! $this->isRead($spot, $isBefore, $since)));
-    }
-
-    /** A place has been read: once, where the reading is a before; since a step, where it is to be new; else as it stands. */
-    private function isRead(Spot $spot, bool $isBefore, ?Entry $since): bool
-    {
-        if ($isBefore && $this->totals->readings->staleAt($spot->id) !== null) {
-            return true;
-        }
-        $entry = $this->totals->readings->entryAt($spot->id);
-
-        return $entry !== null && ($since === null || $entry->isAfter($since));
-    }
-
-    /** With what a step was done: the entry that ticked it, or the last reading of its places. */
-    private function doneWith(string $id): ?Entry
-    {
-        $ticked = $this->doneBy($id);
-        $step = $this->step($id);
-        if ($ticked !== null || $step === null) {
-            return $ticked;
-        }
-        $readings = array_filter(array_map(fn (Spot $spot): ?Entry => $this->totals->readings->entryAt($spot->id), $this->spotsOf($step)));
-
-        return array_reduce($readings, static fn (?Entry $last, Entry $entry): Entry => $last?->isAfter($entry) === true ? $last : $entry);
-    }
-
-    /** Whether its readings are a before: of the machine as it came in, or of a part that is worked on and read again. */
-    private function isReadAgain(Step $step): bool
-    {
-        return $step->asks->asFound || isset($this->steps()[$step->id.'.again']);
-    }
-
-    private function isStaleIn(Step $step): bool
-    {
-        return ! $this->isReadAgain($step)
-            && array_filter($this->spotsOf($step), fn (Spot $spot): bool => $this->totals->readings->staleAt($spot->id) !== null) !== [];
+        return $this->stepReadings->unreadOf($step);
     }
 
     /** @return list<Spot> the places that a measuring step stands for */
     public function spotsOf(Step $step): array
     {
-        $readings = $step->asks->readings;
-
-        return $this->spotsOf[$step->id] ??= $readings === null ? []
-            : array_values(array_filter($this->totals->readings->expected(), static fn (Spot $spot): bool => $readings->has($spot)));
+        return $this->stepReadings->spotsOf($step);
     }
 
     /** @return list<string> */

@@ -38,7 +38,7 @@ export function Order({
                         </b>
                         <span className="block text-quiet">
                             In the order it turns{valves.turnedBy && `, turned by ${valves.turnedBy}`}. Every valve
-                            listed at a turn stands on its base circle there, {valves.margin}° clear of opening and
+                            listed at a position stands on its base circle there, {valves.margin}° clear of opening and
                             closing.
                         </span>
                     </p>

@@ -1,4 +1,5 @@
 import type { Job } from '../../app/api'
+import { stepDone } from '../../app/done'
 import type { ValveOnBench } from '../../app/useBenches'
 import { useEntering, withUnit } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -104,10 +105,21 @@ function Read({ job, valve, adjustment }: { job: Job; valve: ValveOnBench; adjus
                     {valve.reason} {adjustment === 'screw' && SCREW}
                 </p>
             )}
+            {valve.mayStay && <Stays job={job} valve={valve} />}
             {adjustment === 'ground stem' && <GroundStem job={job} valve={valve} />}
             {isOff && !valve.loose && adjustment !== 'ground stem' && <LeaveLoose job={job} valve={valve} />}
         </div>
     )
+}
+
+/** Found inside: nothing is set on it, and its step is done as it was read. */
+function Stays({ job, valve }: { job: Job; valve: ValveOnBench }) {
+    const { step } = valve
+    return step ? (
+        <button type="button" className="btn mt-1 h-12 px-4" onClick={() => stepDone(job.number, step)}>
+            Stays as found
+        </button>
+    ) : null
 }
 
 const SCREW =
