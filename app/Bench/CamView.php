@@ -12,6 +12,7 @@ use Moltrek\Core\Log\Timing\CamSeat;
 use Moltrek\Core\Sheet\ValveSide;
 use Moltrek\Core\Timing\CamCorrection;
 use Moltrek\Core\Timing\CamTiming;
+use Moltrek\Core\Timing\CamWay;
 
 /** The cams of an engine as the screens take them. */
 final readonly class CamView
@@ -37,7 +38,7 @@ final readonly class CamView
         return new CamLoopShape(
             $seat->id(), $seat->bank, $seat->cam, $seat->name(), $cylinder, $loop->task()->value,
             TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(),
-            $loop->last()?->read->teethOff() ?? 0,
+            $teeth = $loop->last()?->read->teethOff() ?? 0, $teeth === 0 ? null : ($teeth > 0 ? CamWay::Advance : CamWay::Retard)->value,
             array_map(self::reading(...), $this->state->timings->camReadings($seat)),
             array_map(fn (ValveSide $side): CamSideShape => $this->side($loop, $timing, $cylinder, $side), $sides),
             $separation === null ? null : $separation / 1e9,
@@ -72,9 +73,9 @@ final readonly class CamView
         );
     }
 
-    /** @return array{int|null, string|null} */
+    /** @return array{int|null, string|null, float|null, float|null} */
     private static function move(?CamCorrection $correction): array
     {
-        return [$correction?->teeth(), $correction?->way()?->value];
+        return [$correction?->teeth(), $correction?->way()?->value, $correction?->later(), $correction?->slot()];
     }
 }

@@ -45,7 +45,7 @@ final readonly class IgnitionView
             TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(), $this->plate($loop),
             $ignition->rotation?->value, $ignition->seenFrom, $ignition->plateRadius?->quantity()['value'],
             $loop->task() === IgnitionTask::RotorOff && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
-            array_column($loop->spared(), 'id'),
+            array_column($loop->spared(), 'id'), $loop->way()?->value,
         );
     }
 

@@ -36,7 +36,7 @@ final class SheetView
             PlanView::offered($engine),
             array_map(static fn (Slab $slab): SheetSlabShape => new SheetSlabShape($slab->id, $slab->name), array_reverse(array_slice($engine->stack->slabs, 1))),
             $sheet->written(),
-            (new SheetTimingView($engine))->shapes(),
+            [...(new SheetTimingView($engine))->shapes(), ...(new SheetClosingView($engine))->shapes()],
         );
     }
 

@@ -11,6 +11,7 @@ use App\Http\Shapes\TimingWheelShape;
 use App\Http\Shapes\WheelFitShape;
 use Moltrek\Core\Fitting\ThicknessChoice;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Timing\IgnitionLoop;
 use Moltrek\Core\Log\Timing\WheelFit;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\CamWheel;
@@ -113,6 +114,7 @@ final readonly class TimingView
             $mark->id, $mark->name, $mark->on->value, $mark->for->value, $mark->cylinder, $mark->side?->value, $mark->meets, $mark->clock, $mark->against,
             $mark->seenFrom ?? $drawnFrom, $mark->seenFrom !== null && $mark->seenFrom !== $drawnFrom,
             $this->sheet->ignition->trusted === $mark->id, $this->state->timings->punchedFor($mark->id)?->by,
+            (new IgnitionLoop($this->state, in_array($mark->cylinder, $this->state->timings->timedCylinders(), true) ? $mark->cylinder : null))->markOff($mark),
         );
     }
 

@@ -42,7 +42,7 @@ it('says when the marks of a chain’s wheels come round', function () {
 it('follows an ignition point from a late reading to the inside, round by round', function () {
     $loop = bench($this, 215)['ignitions'][0];
     // 1.66 mm is 17.31°, 1.80 mm 18.03°: 0.72° on a radius of 37 mm is 0.47 mm
-    expect($loop)->toMatchArray(['task' => 'rotor off', 'headline' => 'Too late by 0.7°', 'rotorOffAgain' => true])->and($loop['rounds'])->toHaveCount(2)
+    expect($loop)->toMatchArray(['task' => 'rotor off', 'headline' => 'Too late by 0.7°', 'rotorOffAgain' => true, 'way' => 'advance'])->and($loop['rounds'])->toHaveCount(2)
         ->and($loop['plate']['way'])->toBe('anticlockwise')->and($loop['plate']['rim'])->toEqualWithDelta(0.468, 0.002);
     $now = fn (string $kind, array $payload, int $secondsAgo): array => $this->entry($kind, $payload, at: now('UTC')->subSeconds($secondsAgo)->format('Y-m-d\TH:i:s\Z'));
     $this->enter(215, $now('act_done', ['act' => 'rotor off'], 40), $now('ignition_moved', ['way' => 'advance', 'rim' => '0.47 mm'], 30), $now('step_done', ['step' => 'on.rotor'], 20))

@@ -33,6 +33,8 @@ final readonly class CamLoopShape
         public string $advice,
         #[OA\Property(description: 'whole teeth it is late')]
         public int $teethOff,
+        #[OA\Property(description: 'advance or retard: which way it is moved by those teeth')]
+        public ?string $teethWay,
         #[OA\Property(items: new OA\Items(ref: CamReadingShape::class))]
         public array $readings,
         #[OA\Property(items: new OA\Items(ref: CamSideShape::class))]

@@ -37,6 +37,10 @@ final readonly class CamSideShape
         public ?int $teeth,
         #[OA\Property]
         public ?string $way,
+        #[OA\Property(description: 'crank degrees later than stated')]
+        public ?float $later,
+        #[OA\Property(description: 'degrees of the cam that it is turned by in its slots')]
+        public ?float $slot,
     ) {
     }
 }

@@ -49,6 +49,8 @@ final readonly class IgnitionLoopShape
         public bool $rotorOffAgain,
         #[OA\Property(items: new OA\Items(type: 'string'), description: 'steps that need not be done, because the point was found inside')]
         public array $spared,
+        #[OA\Property(description: 'advance or retard: which way plate or pick-up goes')]
+        public ?string $way,
     ) {
     }
 }

@@ -35,6 +35,8 @@ final readonly class TimingMarkShape
         public bool $trusted,
         #[OA\Property(description: 'who punched a new one beside it')]
         public ?string $punched,
+        #[OA\Property(description: 'degrees off the point that was read inside; null where it agrees or nothing says')]
+        public ?float $off,
     ) {
     }
 }

@@ -25,6 +25,18 @@ final readonly class CamCorrection
         };
     }
 
+    /** By how many crank degrees the side is later than stated; earlier, where it is negative. */
+    public function later(): float
+    {
+        return ($this->isInlet ? $this->error : -$this->error) / 1e9;
+    }
+
+    /** What it is turned by in the slots of its wheel: degrees of the cam. */
+    public function slot(): float
+    {
+        return abs($this->error) / 2e9;
+    }
+
     /** Whole teeth of the wheel, whichever way; nothing where its teeth are not known. */
     public function teeth(): ?int
     {

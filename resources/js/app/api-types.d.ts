@@ -835,6 +835,8 @@ export interface components {
             advice: string;
             /** @description whole teeth it is late */
             teethOff: number;
+            /** @description advance or retard: which way it is moved by those teeth */
+            teethWay: string | null;
             readings: components["schemas"]["CamReading"][];
             sides: components["schemas"]["CamSide"][];
             /** Format: float */
@@ -881,6 +883,16 @@ export interface components {
             mend: string | null;
             teeth: number | null;
             way: string | null;
+            /**
+             * Format: float
+             * @description crank degrees later than stated
+             */
+            later: number | null;
+            /**
+             * Format: float
+             * @description degrees of the cam that it is turned by in its slots
+             */
+            slot: number | null;
         };
         /** @description What the ratio is counted from, in cubic centimetres. */
         Chamber: {
@@ -1235,6 +1247,8 @@ export interface components {
             rotorOffAgain: boolean;
             /** @description steps that need not be done, because the point was found inside */
             spared: string[];
+            /** @description advance or retard: which way plate or pick-up goes */
+            way: string | null;
         };
         /** @description A place of the ignition point. */
         IgnitionPlace: {
@@ -2244,6 +2258,11 @@ export interface components {
             trusted: boolean;
             /** @description who punched a new one beside it */
             punched: string | null;
+            /**
+             * Format: float
+             * @description degrees off the point that was read inside; null where it agrees or nothing says
+             */
+            off: number | null;
         };
         /** @description The timing bench of a job: everything that is drawn, and how far dead centre, ignition and cams have come. */
         Timing: {

@@ -4,7 +4,7 @@ export function PartsInOrder({ parts }: { parts: string[] }) {
     const width = parts.length * pitch + 20
     return (
         <svg
-            viewBox={`0 0 ${width} 118`}
+            viewBox={`0 0 ${width} 132`}
             role="img"
             aria-label={parts.join(', then ')}
             className="ink w-full"
@@ -25,9 +25,9 @@ export function PartsInOrder({ parts }: { parts: string[] }) {
                     {wrapped(part).map((line, row) => (
                         <text
                             key={line}
-                            y={22 + 44 + row * 13}
+                            y={22 + 44 + row * 15}
                             textAnchor="middle"
-                            fontSize={12}
+                            fontSize={13}
                             fontWeight={700}
                             stroke="none"
                             className="fill-base-content"

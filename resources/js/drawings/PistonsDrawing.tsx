@@ -3,7 +3,7 @@ import type { Schemas } from '../app/api'
 type Piston = Schemas['ValvePiston']
 
 const PITCH = 74
-const HEIGHT = 120
+const HEIGHT = 128
 const TOP = 36
 const TRAVEL = 40
 const HALF = 25
@@ -54,7 +54,7 @@ function Cylinder({ piston, x }: { piston: Piston; x: number }) {
     return (
         <g stroke="currentColor" strokeWidth={1.4}>
             <path
-                d={`M${x - HALF} ${TOP}V${TOP + TRAVEL + 24}M${x + HALF} ${TOP}V${TOP + TRAVEL + 24}`}
+                d={`M${x - HALF} ${TOP}V${TOP + TRAVEL + 34}M${x + HALF} ${TOP}V${TOP + TRAVEL + 34}`}
                 strokeWidth={3}
             />
             <rect x={x - HALF + 2.5} y={crown} width={2 * HALF - 5} height={18} fill="var(--metal)" />

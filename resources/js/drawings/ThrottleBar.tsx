@@ -10,7 +10,7 @@ const SHARES: [RegExp, number][] = [
 export function ThrottleBar({ throttle }: { throttle: string }) {
     const share = SHARES.find(([words]) => words.test(throttle))?.[1]
     return share === undefined ? null : (
-        <svg viewBox="0 0 300 16" className="ink h-4 w-full max-w-sm" aria-hidden="true">
+        <svg viewBox="0 0 300 16" className="ink h-4 w-full max-w-sm" preserveAspectRatio="xMinYMid" aria-hidden="true">
             <rect x={1} y={1} width={298} height={14} rx={7} fill="none" stroke="currentColor" strokeWidth={1.6} />
             <rect x={1} y={1} width={298 * share} height={14} rx={7} className="fill-base-content" />
             <path d="M75.5 1V5M150 1V7M224.5 1V5" stroke="currentColor" strokeWidth={1.4} />

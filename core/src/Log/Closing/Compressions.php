@@ -96,8 +96,8 @@ final readonly class Compressions
     /** How it is read so that it means something. */
     public function hint(): string
     {
-        return 'Warm if it can be, every plug out, throttle and choke wide open, the same turns for each; a decompressor that works'
-            .' reads low.';
+        return 'Warm if it can be, every plug out, throttle and choke wide open, the same turns for each.'
+            .($this->state->sheet->valveTrain->decompressor ? ' A decompressor that works reads low: the limit says with or without.' : '');
     }
 
     /** @param  callable(Cylinder): ?Reading  $read */

@@ -7,7 +7,10 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Sheet\IgnitionSetBy;
+use Moltrek\Core\Sheet\MarkedFor;
 use Moltrek\Core\Sheet\Rotation;
+use Moltrek\Core\Sheet\TimingMark;
+use Moltrek\Core\Timing\CamWay;
 use Moltrek\Core\Timing\IgnitionPlate;
 
 /**
@@ -16,6 +19,9 @@ use Moltrek\Core\Timing\IgnitionPlate;
  */
 final readonly class IgnitionLoop
 {
+    /** Degrees up to which a mark is taken to agree with what was read: the width of a scribed line. */
+    private const MARK_OFF = 0.3;
+
     /** @param  string|null  $cylinder  whose point it is, where each cylinder has one of its own */
     public function __construct(private BuildState $state, private ?string $cylinder = null)
     {
@@ -38,7 +44,7 @@ final readonly class IgnitionLoop
     {
         $last = $this->last();
         $isMoved = $this->isMoved();
-        $wasInside = $last?->staleBecause !== null && $last->read->verdict->state === State::Within;
+        $wasInside = $last?->wasInside() === true;
 
         return match (true) {
             $last === null => IgnitionTask::Read,
@@ -115,6 +121,23 @@ final readonly class IgnitionLoop
             && $this->state->work->step(TimingSteps::ROTOR_OFF) !== null;
     }
 
+    /** Which way plate or pick-up goes: against the rotation makes it earlier; null where nothing is to be moved. */
+    public function way(): ?CamWay
+    {
+        $off = $this->last()?->read->off;
+
+        return $off === null || $off == 0 ? null : ($off < 0 ? CamWay::Advance : CamWay::Retard);
+    }
+
+    /** By how many degrees a mark stands off the point that was read inside; null where it agrees, or nothing says. */
+    public function markOff(TimingMark $mark): ?float
+    {
+        $read = $this->task() === IgnitionTask::Done ? $this->last()?->read->read->degrees : null;
+        $off = $read === null ? 0.0 : abs(-$mark->meets - $read / 1e9);
+
+        return $mark->for === MarkedFor::Ignition && $off > self::MARK_OFF ? $off : null;
+    }
+
     /** The plate as the sheet states it; null where it does not say which way its shaft turns. */
     public function plate(): ?IgnitionPlate
     {
@@ -138,7 +161,7 @@ final readonly class IgnitionLoop
 
         return match (true) {
             $this->isMoved() => $this->task() === IgnitionTask::RotorOn ? 'Moved and locked' : 'Moved: to be read again',
-            $last->staleBecause !== null && $last->read->verdict->state === State::Within => 'To be read again: '.$last->staleBecause,
+            $last->wasInside() => 'To be read again: '.$last->staleBecause,
             $last->said->isAgainst => 'Read once more, in the running direction',
             $last->read->verdict->state === State::Unsure => 'Too close to call',
             $off === null || $off == 0 => $last->read->verdict->words,

@@ -23,6 +23,12 @@ final readonly class IgnitionRound
         return new self($this->entry, $this->said, $this->read, $this->staleBecause ?? $why);
     }
 
+    /** Whether it lay inside, and is only to be read again because something was done since. */
+    public function wasInside(): bool
+    {
+        return $this->staleBecause !== null && in_array($this->read->verdict->state, [State::Within, State::Worn], true);
+    }
+
     /** Whether it stands and lies inside, its doubt included. */
     public function isInside(): bool
     {

@@ -25,7 +25,7 @@ export function LeakTest({ job, leak }: { job: Job; leak: Board }) {
                 </p>
                 <Found job={job} leak={leak} />
             </div>
-            <div className="border-2 border-primary p-3">
+            <div className="order-first border-2 border-primary p-3 lg:order-none">
                 {test ? (
                     <div aria-live="polite">
                         <p className="flex items-center gap-2 text-2xl leading-tight font-bold">

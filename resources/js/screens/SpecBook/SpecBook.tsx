@@ -148,7 +148,7 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
 function TimingSection({ sheet }: { sheet: Sheet }) {
     return sheet.timing.length === 0 ? null : (
         <section aria-label="Timing" className="mt-5">
-            <h3 className="font-bold">Timing</h3>
+            <h3 className="font-bold">Timing, valves and closing</h3>
             <dl>
                 {sheet.timing.map((each) => (
                     <div

@@ -86,15 +86,11 @@ export function CamEvents({
                         </span>
                     </p>
                     {side.mend && <p className="leading-snug font-bold">{side.mend}</p>}
-                    {slotted && side.way && side.state !== 'within' && side.aim !== null && (
+                    {slotted && side.way && side.state !== 'within' && side.slot !== null && (
                         <button
                             type="button"
                             className="btn mt-1 h-12 w-full"
-                            onClick={() =>
-                                move({
-                                    turn: `${(Math.abs((side.centreline ?? 0) - (side.aim ?? 0)) / 2).toFixed(2)} deg`,
-                                })
-                            }
+                            onClick={() => move({ turn: `${(side.slot ?? 0).toFixed(2)} deg` })}
                         >
                             Moved in its slots, bolts drawn up
                         </button>

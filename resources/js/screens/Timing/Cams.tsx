@@ -23,8 +23,7 @@ export function Cams({ job, timing, turned }: { job: Job; timing: Timing; turned
     }
     const moved = Object.fromEntries(
         cam.sides.flatMap((side) => {
-            const later = laterThanStated(side)
-            return later === null ? [] : [[side.side, later]]
+            return side.later === null ? [] : [[side.side, side.later]]
         }),
     )
     const cylinder = timing.cylinders.find((each) => each.id === cam.cylinder)
@@ -107,14 +106,6 @@ export function Cams({ job, timing, turned }: { job: Job; timing: Timing; turned
             </p>
         </section>
     )
-}
-
-/** By how many crank degrees the side was read later than its maker states; null where that is not known. */
-function laterThanStated(side: Schemas['CamSide']): number | null {
-    if (side.centreline === null || side.aim === null) {
-        return null
-    }
-    return side.side === 'inlet' ? side.centreline - side.aim : side.aim - side.centreline
 }
 
 /** Where this cam’s mark is read, and the way to bring the crank there. */
@@ -224,7 +215,7 @@ function MarksForm({ job, cam, timing }: { job: Job; cam: Loop; timing: Timing }
 
 function MoveTeeth({ job, cam }: { job: Job; cam: Loop }) {
     const teeth = Math.abs(cam.teethOff)
-    const way = cam.teethOff > 0 ? 'advance' : 'retard'
+    const way = cam.teethWay ?? 'advance'
     return (
         <button
             type="button"

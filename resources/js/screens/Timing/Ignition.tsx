@@ -99,11 +99,7 @@ export function Ignition({
                         </p>
                     </div>
                 )}
-                <Marks
-                    job={job}
-                    marks={marks}
-                    read={loop.task === 'done' ? (loop.rounds.at(-1)?.degrees ?? null) : null}
-                />
+                <Marks job={job} marks={marks} />
             </div>
             {timing.thickness && <p className="mt-2 text-sm leading-snug text-quiet">{timing.thickness}</p>}
         </section>

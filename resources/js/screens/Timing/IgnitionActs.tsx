@@ -86,8 +86,6 @@ const BLANK = { rim: '', gap: '' }
 function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
     const { typed, setTyped, enter, refusal } = useEntering(job.number, 'moved', BLANK)
     const moved = typed.rim.trim()
-    const way =
-        loop.plate?.move ?? ((loop.rounds.at(-1)?.degrees ?? 0) < (loop.aim?.degrees ?? 0) ? 'advance' : 'retard')
     return (
         <form
             className="mt-2 flex items-end gap-2"
@@ -96,7 +94,7 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
                 void enter(
                     'ignition_moved',
                     {
-                        way,
+                        way: loop.way,
                         ...(moved === '' ? {} : { rim: withUnit(moved, 'mm') }),
                         ...(typed.gap.trim() === '' ? {} : { gap: withUnit(typed.gap, 'mm') }),
                     },

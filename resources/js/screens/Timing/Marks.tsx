@@ -3,23 +3,14 @@ import { outbox } from '../../app/outbox'
 import type { TimingMark } from '../../app/useTiming'
 
 /** The marks that an ignition point may be read by: which is trusted, and a new one punched where one is off. */
-export function Marks({
-    job,
-    marks,
-    read,
-}: {
-    job: Job
-    marks: TimingMark[]
-    /** Where the point was read inside, in degrees before the top: a mark can be judged by it. */
-    read: number | null
-}) {
+export function Marks({ job, marks }: { job: Job; marks: TimingMark[] }) {
     if (marks.length === 0) {
         return <p className="text-sm text-quiet">The sheet names no mark: what is read by dial counts.</p>
     }
     return (
         <ul>
             {marks.map((mark) => {
-                const off = read === null ? 0 : Math.abs(-mark.meets - read)
+                const { off } = mark
                 return (
                     <li key={mark.id} className="border-b border-line py-1.5 leading-tight">
                         <b>{mark.name}</b>{' '}
@@ -30,7 +21,7 @@ export function Marks({
                             {(-mark.meets).toFixed(1)}° before top{mark.against && `, against ${mark.against}`}
                             {mark.mirrored && `, seen from ${mark.seenFrom}`}
                         </span>
-                        {read !== null && off > 0.3 && !mark.punched && !mark.trusted && (
+                        {off !== null && !mark.punched && !mark.trusted && (
                             <button
                                 type="button"
                                 className="min-h-11 text-sm underline decoration-1 underline-offset-3"

@@ -29,8 +29,8 @@ export function Decompressor({ job, decompressor }: { job: Job; decompressor: Sc
                 <b className="text-lg">Decompressor first</b>
                 {decompressor.limit && <span className="text-quiet"> · slack {decompressor.limit}</span>}
                 <span className="block">
-                    Let back until its lever moves freely; one that holds the valve off its seat makes every exhaust
-                    clearance read wide.
+                    Let back until its lever moves freely; one that still lifts the valve makes its clearance read
+                    wrong.
                 </span>
                 {decompressor.slack && (
                     <span className="mt-1 flex items-center gap-2">

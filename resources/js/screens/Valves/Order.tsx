@@ -57,17 +57,20 @@ export function Order({
                 </p>
             )}
             {valves.positions === null ? (
-                <ol className="border-t-2 border-base-content">
-                    {valves.valves.map((valve) => (
-                        <ValveRow
-                            key={valve.id}
-                            job={job}
-                            valve={valve}
-                            adjustment={valves.adjustment}
-                            isNow={valve.step?.ready === true}
-                        />
-                    ))}
-                </ol>
+                <>
+                    <Held valves={valves.valves} />
+                    <ol className="border-t-2 border-base-content">
+                        {valves.valves.map((valve) => (
+                            <ValveRow
+                                key={valve.id}
+                                job={job}
+                                valve={valve}
+                                adjustment={valves.adjustment}
+                                isNow={valve.step?.ready === true}
+                            />
+                        ))}
+                    </ol>
+                </>
             ) : (
                 <ol>
                     {valves.positions.map((position, index) => (
@@ -124,17 +127,30 @@ function AtPosition({
                     label={`${position.name}; to set here: ${position.valves.join(', ')}`}
                 />
             </div>
-            <ol className="min-w-0 border-t-2 border-base-content">
-                {here.map((valve) => (
-                    <ValveRow
-                        key={valve.id}
-                        job={job}
-                        valve={valve}
-                        adjustment={valves.adjustment}
-                        isNow={isNext && valve === here.find(isOpen)}
-                    />
-                ))}
-            </ol>
+            <div className="min-w-0">
+                <Held valves={here} />
+                <ol className="min-w-0 border-t-2 border-base-content">
+                    {here.map((valve) => (
+                        <ValveRow
+                            key={valve.id}
+                            job={job}
+                            valve={valve}
+                            adjustment={valves.adjustment}
+                            isNow={isNext && valve === here.find(isOpen)}
+                        />
+                    ))}
+                </ol>
+            </div>
         </li>
     )
+}
+
+/** What comes before these valves, said once. */
+function Held({ valves }: { valves: ValveOnBench[] }) {
+    const reasons = [...new Set(valves.flatMap((valve) => valve.step?.held ?? []))]
+    return reasons.map((reason) => (
+        <p key={reason} className="mb-1 font-bold">
+            {reason}
+        </p>
+    ))
 }

@@ -103,7 +103,7 @@ function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
     return (
         <form
             aria-label={`Rod of ${valve.id}`}
-            className="w-full"
+            className="grow basis-full xl:grow-0 xl:basis-auto"
             onSubmit={(event) => {
                 event.preventDefault()
                 if (typed.length.trim() !== '' && !isSending) {

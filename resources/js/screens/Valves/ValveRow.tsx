@@ -72,7 +72,7 @@ export function ValveRow({
                 />
                 <button
                     type="submit"
-                    className={`btn h-12 px-4 ${isNow && valve.now === null ? 'btn-primary' : ''}`}
+                    className={`btn h-12 px-4 ${isNow && !valve.step?.held ? 'btn-primary' : ''}`}
                     disabled={isSending}
                 >
                     Enter
@@ -80,7 +80,6 @@ export function ValveRow({
             </form>
             <Refused refusal={refusal} />
             <Read job={job} valve={valve} adjustment={adjustment} />
-            {valve.step?.held && <p className="text-sm text-quiet">{valve.step.held}</p>}
         </li>
     )
 }
