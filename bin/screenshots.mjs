@@ -11,20 +11,9 @@ const flags =
 
 /** name: [path, theme, what to do there] */
 const SHOTS = {
-    intake: [
-        '/intake',
-        'day',
-        async (page) => {
-            await page.getByRole('radio', { name: /Pellgrove 1092(?!,)/ }).check()
-            await page.getByRole('checkbox', { name: /^top end/ }).uncheck()
-            await page.getByRole('checkbox', { name: /^valve clearance/ }).check()
-            await page.getByText('What it is for').scrollIntoViewIfNeeded()
-        },
-    ],
     floor: ['/', 'day'],
     build: ['/jobs/214', 'day'],
     'ring-clock': ['/jobs/203/rings', 'day'],
-    pairing: ['/jobs/221/pairing', 'day'],
     toolbox: ['/toolbox', 'day'],
     'spec-book': ['/spec-book/ostrel-608', 'day'],
     'build-v-twin': ['/jobs/203', 'day'],
@@ -40,7 +29,11 @@ const SHOTS = {
         },
     ],
     dates: ['/dates', 'day'],
-    record: ['/jobs/214/record', 'day'],
+    record: [
+        '/jobs/222/record',
+        'day',
+        (page) => page.getByRole('heading', { name: 'Torque' }).evaluate((heading) => heading.scrollIntoView()),
+    ],
     parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
     'torque-map': [
         '/jobs/229/torque/pull.head',
@@ -68,22 +61,16 @@ const SHOTS = {
             await page.getByText('was 84.7°').waitFor()
         },
     ],
-    compression: [
-        '/jobs/230/compression/1',
+    'lash-positions': ['/jobs/220/valves', 'day', (page) => page.getByText('2 crank positions for 6 valves').waitFor()],
+    'shim-plan': ['/jobs/216/valves/shims', 'day', (page) => page.getByText('One plan for the whole engine').waitFor()],
+    'leak-test': ['/jobs/222/closing/tests', 'night', (page) => page.getByText('Leaks: 2.1 kPa a minute').waitFor()],
+    rods: [
+        '/jobs/218/valves/rods',
         'day',
         async (page) => {
-            await page.getByLabel('Ratio aimed at').fill('13.2')
-            await page.getByText('More ratio asks for more octane').waitFor()
-        },
-    ],
-    hold: [
-        '/jobs/209',
-        'day',
-        async (page) => {
-            await enter(page, 209, ['part_arrived', { part: 'Ring set' }])
-            await workUpTo(page, 209, 'hold.barrel')
-            await page.locator('#next-move').getByRole('button', { name: /^Dowels in/ }).click()
-            await page.getByText('6 to be seen, 1 to settle or accept').waitFor()
+            await enter(page, 218, ['rods_let_out', { cylinder: 'front', flats: 19 }])
+            await page.reload()
+            await page.getByText('Do not turn the crank').waitFor()
         },
     ],
 }
@@ -97,22 +84,6 @@ async function enter(page, number, ...acts) {
         headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
         data: { entries: acts.map(([kind, payload]) => ({ id: uuidv7(), kind, payload, happened_at })) },
     })
-}
-
-/** Does what can be done, and says that waits are over, until a step can be done; others beside it are done first. */
-async function workUpTo(page, number, until, first = []) {
-    for (let turn = 0; turn < 80; turn++) {
-        const { planning } = await (await page.request.get(`/api/jobs/${number}`)).json()
-        const ready = planning.steps.filter((step) => step.canBeDone).map((step) => step.id)
-        const open = ready.includes(until) ? ready.filter((id) => first.includes(id)) : ready
-        if (ready.includes(until) && open.length === 0) {
-            break
-        }
-        const waits = planning.waits.map((wait) => ['wait_seen', { wait: wait.id }])
-        await enter(page, number, ...open.map((step) => ['step_done', { step }]), ...waits)
-    }
-    await page.reload()
-    await page.getByRole('main').waitFor()
 }
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium-headless-shell', args: flags.split(' ') })

@@ -18,6 +18,7 @@ use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\StandInController;
+use App\Http\Controllers\StandInGaugeController;
 use App\Http\Controllers\StandInWheelController;
 use App\Http\Controllers\ThicknessController;
 use App\Http\Controllers\TimingController;
@@ -68,6 +69,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/work-order.json', WorkOrderController::class);
     Route::get('jobs/{job:number}/stand-in/{spot}', StandInController::class);
     Route::get('jobs/{job:number}/stand-in-wheel', StandInWheelController::class);
+    Route::get('jobs/{job:number}/stand-in-gauge', StandInGaugeController::class);
     Route::get('jobs/{job:number}/sequence', [TorqueController::class, 'sequence']);
     Route::get('jobs/{job:number}/stand-in-pull/{step}', [TorqueController::class, 'standIn']);
     Route::post('jobs/{job:number}/import', ImportController::class);

@@ -12,7 +12,6 @@ use App\Http\Shapes\LeakDownShape;
 use App\Http\Shapes\LeakPointShape;
 use App\Http\Shapes\LeakTestShape;
 use App\Http\Shapes\StartItemShape;
-use App\Http\Shapes\TimingStepShape;
 use App\Http\Shapes\TrialShape;
 use App\Http\Shapes\TrialVariantShape;
 use Moltrek\Core\Log\BuildState;
@@ -52,17 +51,10 @@ final readonly class ClosingBench
             array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss->value, $hiss->means()), Hiss::on($sheet)),
             $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
                 .($tests->lostSource === null ? '' : ', '.$tests->lostSource),
-            $this->step(Proofs::LEAK_DOWN), $this->compression(), $this->start(), $this->step(FirstStart::STEP), $this->step('hold.start'),
+            TimingSteps::open($this->state, Proofs::LEAK_DOWN), $this->compression(), $this->start(), TimingSteps::open($this->state, FirstStart::STEP), TimingSteps::open($this->state, 'hold.start'),
             (new RunInView($this->state))->shape(), $this->trials(), $this->state->closing->openEnds(),
             $this->state->closing->handedOver()?->at->format(SlipView::INSTANT),
         );
-    }
-
-    private function step(string $id): ?TimingStepShape
-    {
-        $step = $this->state->work->step($id);
-
-        return $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step);
     }
 
     private function fill(FluidKind $kind): ?FillShape
@@ -74,7 +66,7 @@ final readonly class ClosingBench
         }
 
         return new FillShape($kind->value, $stated === null ? null : Fluid::litres($stated->capacity), $stated?->grade,
-            $filled?->said->words($this->state), $filled?->by, $this->step($kind->step()));
+            $filled?->said->words($this->state), $filled?->by, TimingSteps::open($this->state, $kind->step()));
     }
 
     private function leak(): LeakBoardShape
@@ -87,7 +79,7 @@ final readonly class ClosingBench
             array_map(static fn (LeakTest $test): LeakTestShape => new LeakTestShape($test->begun->at->format(SlipView::INSTANT), $test->begun->by, $points($test),
                 $test->state(), $test->headline(), $test->says(), $test->perMinute(), $test->staleBecause), $this->state->proofs->leakTests()),
             array_map(fn (Entry $entry): string => $entry->said->words($this->state).', '.$entry->by, $this->state->proofs->leaks()),
-            $this->step(Proofs::LEAK),
+            TimingSteps::open($this->state, Proofs::LEAK),
         );
     }
 

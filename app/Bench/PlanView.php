@@ -25,7 +25,6 @@ use Moltrek\Core\Log\Planning\Debt;
 use Moltrek\Core\Log\Planning\HoldWaived;
 use Moltrek\Core\Log\Planning\LedgerItem;
 use Moltrek\Core\Log\Planning\LiftCost;
-use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Log\Planning\StepSetAside;
 use Moltrek\Core\Log\Timing\TimingSteps as Timed;
 use Moltrek\Core\Log\ValveGear\ValveSteps;
@@ -168,7 +167,7 @@ final readonly class PlanView
     /** @return list<WaitShape> */
     public function waits(): array
     {
-        return array_map(static fn (RunningWait $wait): WaitShape => new WaitShape($wait->wait->id, $wait->wait->name, $wait->since->format(self::INSTANT), $wait->due()->format(self::INSTANT), $wait->wait->seen), $this->state->work->waits());
+        return array_map(WaitView::shape(...), $this->state->work->waits());
     }
 
     /** @return list<LedgerItemShape> */

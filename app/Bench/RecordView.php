@@ -67,82 +67,10 @@ final readonly class RecordView
         ];
     }
 
-    /** @return array{string, list<string>} what stands above it */
-    public function heading(): array
+    /** All of it as tables, for paper. */
+    public function onPaper(): RecordTables
     {
-        $sheet = $this->state->sheet;
-        $complaint = $this->state->closing->complaint();
-        $handedOver = $this->state->closing->handedOver();
-
-        return [$sheet->title().', job '.$this->job->number, array_values(array_filter([
-            Shop::shop().', record of '.$this->now->format('Y-m-d H:i'),
-            $sheet->description().', '.$sheet->geometry->bore->short().' × '.$sheet->geometry->stroke->short().', '.round($sheet->displacement()).' cm³',
-            $this->job->owner.($complaint === '' ? '' : ': '.$complaint),
-            $handedOver === null ? null : 'Handed over '.$this->local($handedOver->at).', '.$handedOver->by,
-        ]))];
-    }
-
-    /**
-     * All of it as tables, for paper.
-     *
-     * @return list<array{title: string, columns: list<string>, rows: list<list<string>>}>
-     */
-    public function tables(): array
-    {
-        $chapters = (new RecordChapters($this->state, $this->now->getTimezone()))->all();
-        $lines = self::lines(...);
-        $joints = array_map(fn (array $joint): array => $this->jointRow($joint), (new RecordJoints($this->state, $this->now->getTimezone()))->all());
-        $tables = [
-            ['title' => 'What was judged', 'columns' => ['what', 'figure', 'verdict', 'why'], 'rows' => $this->judged()],
-            ['title' => 'Before and after', 'columns' => ['what', 'before', 'after'], 'rows' => array_map(static fn (array $row): array => [$row['name'], $row['before'], $row['after'] ?? 'not read again'], $this->beforeAndAfter())],
-            ['title' => 'What was decided', 'columns' => [''], 'rows' => $lines($this->decisions())],
-            ['title' => 'Torque', 'columns' => ['joint', 'state', 'stages', 'pulls'], 'rows' => $joints],
-            ...$chapters,
-            ['title' => 'Waived', 'columns' => [''], 'rows' => $lines($this->waived())],
-            ['title' => 'Stays open', 'columns' => [''], 'rows' => $lines($this->handOver())],
-            ['title' => 'Steps', 'columns' => ['step', 'by', 'at'], 'rows' => array_map(fn (array $step): array => [$step['name'], (string) $step['by'], (string) $step['at']], $this->doneSteps())],
-        ];
-
-        return array_values(array_filter($tables, static fn (array $table): bool => $table['rows'] !== []));
-    }
-
-    /**
-     * @param  list<string>  $lines
-     * @return list<list<string>>
-     */
-    private static function lines(array $lines): array
-    {
-        return array_map(static fn (string $line): array => [$line], $lines);
-    }
-
-    /** @return list<list<string>> */
-    private function judged(): array
-    {
-        $read = array_filter($this->state->verdicts->all(), static fn (Assessment $each): bool => $each->verdict !== null && $each->figure !== null);
-
-        return array_values(array_map(static fn (Assessment $each): array => [$each->subject->name, (string) $each->figure, $each->verdict->words ?? '', $each->verdict->reason ?? ''], $read));
-    }
-
-    /**
-     * @param  array<string, mixed>  $joint
-     * @return list<string>
-     */
-    private function jointRow(array $joint): array
-    {
-        $text = static fn (mixed $value): string => is_string($value) ? $value : '';
-        $stages = is_array($joint['stages']) ? array_map(static fn (mixed $stage): string => is_array($stage) ? $text($stage['asked'] ?? '') : '', $joint['stages']) : [];
-        $pulls = is_array($joint['pulls']) ? array_map(static fn (mixed $pull): string => is_array($pull) ? $text($pull['bolt'] ?? '').($text($pull['figure'] ?? '') === '' ? '' : ' '.$text($pull['figure'] ?? '')) : '', $joint['pulls']) : [];
-
-        return [$text($joint['name']), $text($joint['state']).($text($joint['checked_by']) === '' ? '' : ', checked by '.$text($joint['checked_by'])), implode('; ', $stages), implode(', ', $pulls)];
-    }
-
-    /** @return list<array{name: string, by: string|null, at: string|null}> */
-    private function doneSteps(): array
-    {
-        $done = array_filter($this->state->work->steps(), fn (Step $step): bool => $this->state->work->isDone($step));
-
-        return array_values(array_map(fn (Step $step): array => ['name' => $step->words->name, 'by' => $this->state->work->doneBy($step->id)?->by,
-            'at' => ($at = $this->state->work->doneBy($step->id)?->at) === null ? null : $at->setTimezone($this->now->getTimezone())->format('Y-m-d H:i')], $done));
+        return new RecordTables($this, $this->job, $this->state, $this->now);
     }
 
     /** One line a place that has been read; text cells that a spreadsheet would take for a formula are kept as text. */
@@ -185,7 +113,7 @@ final readonly class RecordView
     }
 
     /** @return list<string> what a hold asked and somebody waived: it stays visible */
-    private function waived(): array
+    public function waived(): array
     {
         return array_map(fn (Entry $entry): string => $entry->said->words($this->state).' '.$entry->by, $this->listed(RecordPart::Waived));
     }
@@ -198,7 +126,7 @@ final readonly class RecordView
     }
 
     /** @return list<string> what stays open when the machine goes out */
-    private function handOver(): array
+    public function handOver(): array
     {
         return [
             ...$this->state->closing->openEnds(),
@@ -209,7 +137,7 @@ final readonly class RecordView
     }
 
     /** @return list<string> what was decided of bores, pistons and rings, and by whose habit the rest was done */
-    private function decisions(): array
+    public function decisions(): array
     {
         return [...array_map(fn (Entry $entry): string => $entry->said->words($this->state), $this->listed(RecordPart::Decision)), ...$this->habits()];
     }
@@ -230,7 +158,7 @@ final readonly class RecordView
     }
 
     /** @return list<array{name: string, before: string, after: string|null, why: string|null}> */
-    private function beforeAndAfter(): array
+    public function beforeAndAfter(): array
     {
         $rows = [];
         foreach ($this->state->spots as $spot) {
@@ -282,7 +210,7 @@ final readonly class RecordView
     }
 
     /** @return array{by: string, reason: string}|null */
-    private static function struck(?Entry $strike): ?array
+    public static function struck(?Entry $strike): ?array
     {
         return $strike === null ? null : ['by' => $strike->by, 'reason' => $strike->said instanceof EntryStruck ? $strike->said->reason : ''];
     }

@@ -3,7 +3,6 @@
 namespace App\Bench;
 
 use App\Http\Shapes\RodsShape;
-use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\ValveGear\RodLoop;
@@ -40,7 +39,7 @@ final readonly class RodsView
         return new RodsShape(
             $cylinder->id, $cylinder->name, $loop->task()->value, $loop->headline(), $loop->advice(),
             $turns?->flats, $turns === null ? null : RodLoop::inWords($turns), $preload, $thread, RodLoop::valvesOf($this->state->sheet, $cylinder->id),
-            $wait === null ? null : new WaitShape($wait->wait->id, $wait->wait->name, $wait->since->format(SlipView::INSTANT), $wait->due()->format(SlipView::INSTANT), $wait->wait->seen),
+            $wait === null ? null : WaitView::shape($wait),
             $this->said($clearances->letOutBy($cylinder->id)), $this->said($clearances->spinsBy($cylinder->id)), $this->state->sheet->valveTrain->adjustableRods,
             TimingSteps::shape($this->state, $loop->step()),
         );

@@ -5,7 +5,6 @@ namespace App\Bench;
 use App\Http\Shapes\RecheckShape;
 use App\Http\Shapes\RunInShape;
 use App\Http\Shapes\RunInStageShape;
-use App\Http\Shapes\TimingStepShape;
 use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Closing\DatedRecheck;
@@ -27,11 +26,11 @@ final readonly class RunInView
         $stages = $planned->stages ?? $stated->stages;
 
         return new RunInShape(
-            $stated->heatCycles, $this->state->runIn->cycles(), $this->state->runIn->isWarm(), $this->cooling(), intdiv($stated->cool, 60).' min', $this->step(RunningIn::HEAT),
+            $stated->heatCycles, $this->state->runIn->cycles(), $this->state->runIn->isWarm(), $this->cooling(), intdiv($stated->cool, 60).' min', TimingSteps::open($this->state, RunningIn::HEAT),
             array_map(static fn (RunInStage $stage): RunInStageShape => new RunInStageShape($stage->until.' h', $stage->throttle, $stage->note), $stages),
             $planned === null ? $this->proposed() : array_map($this->dated(...), $this->state->runIn->all()),
             $planned === null ? $stated->ratio : $planned->ratio, $planned === null ? $stated->ratioAfter : $planned->ratioAfter,
-            $planned->hoursPerWeek ?? RunningIn::USUAL, $planned?->note, $planned !== null, $stated->source, $this->step(RunningIn::SHEET),
+            $planned->hoursPerWeek ?? RunningIn::USUAL, $planned?->note, $planned !== null, $stated->source, TimingSteps::open($this->state, RunningIn::SHEET),
         );
     }
 
@@ -53,17 +52,10 @@ final readonly class RunInView
     {
         foreach ($this->state->work->waits() as $running) {
             if ($running->wait->holds === RunningIn::HEAT && $this->state->runIn->isWarm()) {
-                return new WaitShape($running->wait->id, $running->wait->name, $running->since->format(SlipView::INSTANT), $running->due()->format(SlipView::INSTANT), $running->wait->seen);
+                return WaitView::shape($running);
             }
         }
 
         return null;
-    }
-
-    private function step(string $id): ?TimingStepShape
-    {
-        $step = $this->state->work->step($id);
-
-        return $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step);
     }
 }

@@ -45,7 +45,7 @@ final readonly class ShimsView
             $sold === null ? null : sprintf('%s to %s, every %s', $sold->from->written(), $sold->to->written(), $sold->step->written()),
             $this->rows($plan),
             $plan === null ? [] : array_map(static fn (array $part): ShimPartShape => new ShimPartShape($part[0], $part[1]), ShimLoop::toBuy($plan)),
-            $plan === null ? [] : array_map(static fn (PooledShim $shim): string => Length::ofNanometres($shim->size)->written(), $plan->spare),
+            $this->spare($plan),
             $refused, array_map(static fn (Step $step): string => $step->words->name, $this->loop->costs()),
             array_map(static fn (string $part, int $count): ShimPartShape => new ShimPartShape($part, $count), array_keys($this->sizes()), array_values($this->sizes())),
             $decided?->id, $decided?->by, $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
@@ -101,6 +101,21 @@ final readonly class ShimsView
             $change->valve->id, Length::ofNanometres($change->valve->shim)->written(), Length::ofNanometres($change->to)->written(), $change->source->value, $change->whose,
             self::words($change->source, $change->whose, Length::ofNanometres($change->to)), self::after($change), $change->source !== ShimSource::Stays, null,
         ), $plan->changes);
+    }
+
+    /** @return list<string> shims that nobody gets, the thickest first */
+    private function spare(?ShimPlan $plan): array
+    {
+        if (! in_array($this->loop->task(), [ShimTask::Fit, ShimTask::ReadAgain], true)) {
+            return $plan === null ? [] : array_map(static fn (PooledShim $shim): string => Length::ofNanometres($shim->size)->written(), $plan->spare);
+        }
+        $chosen = $this->state->clearances->chosen();
+        $moved = array_filter(array_column($chosen, 'whose'));
+        $left = array_filter($chosen, static fn (ShimChosen $shim): bool => ! in_array($shim->valve, $moved, true));
+        $sizes = array_values(array_filter(array_map($this->before(...), $left)));
+        rsort($sizes);
+
+        return $sizes;
     }
 
     private function before(ShimChosen $shim): string

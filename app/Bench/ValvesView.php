@@ -167,13 +167,12 @@ final readonly class ValvesView
             return null;
         }
         $said = $this->state->clearances->slackBy()?->said;
-        $step = $this->state->work->step(ValveSteps::DECOMPRESSOR);
         $limit = $train->setting->slack?->limit;
 
         return new DecompressorShape(
             $said instanceof DecompressorSet ? $said->slack->written() : null, self::range($limit),
             $said instanceof DecompressorSet && $said->isInside($limit),
-            $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
+            TimingSteps::open($this->state, ValveSteps::DECOMPRESSOR),
         );
     }
 

@@ -19,6 +19,12 @@ it('shows a leak test with its curve, its rate and where it comes out', function
         ->and($leak['found'])->toBe(['Leak at the exhaust plug of the rig: soap bubbles, PQ']);
 });
 
+it('reads a simulated gauge: what a test is begun at, then what is left of it', function () {
+    $shown = fn (int $job): array => $this->actingAs($this->person())->getJson("/api/jobs/$job/stand-in-gauge")->assertOk()->json();
+    // no test yet: a little above the 45 kPa that the sheet asks for
+    expect($shown(214))->toEqual(['pressure' => 46, 'start' => 46])->and($shown(222)['pressure'])->toBeLessThan(46);
+});
+
 it('asks of every engine what it has: fluids, what is looked at, where it can be heard', function (int $job, array $fluids, bool $leak, int $heats) {
     $bench = closingBench($this, $job);
     expect(array_column($bench['fills'], 'fluid'))->toBe($fluids)->and($bench['leak'] !== null)->toBe($leak)->and($bench['runIn']['heatCycles'])->toBe($heats);

@@ -43,7 +43,7 @@ final class RecordController
         responses: [new OA\Response(response: 200, description: 'The record on A4', content: new OA\MediaType(mediaType: 'application/pdf'))])]
     public function pdf(Job $job): Response
     {
-        return self::file((new RecordPdf(RecordView::of($job)))->content(), 'application/pdf', $job, 'pdf');
+        return self::file((new RecordPdf(RecordView::of($job)->onPaper()))->content(), 'application/pdf', $job, 'pdf');
     }
 
     private static function file(string $content, string $type, Job $job, string $ending): Response

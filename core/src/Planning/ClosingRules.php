@@ -108,14 +108,16 @@ final readonly class ClosingRules
         }
         $seen = array_map(static fn (Slab $slab): string => 'hold.'.$slab->id, $this->scope->oilSeenUnder());
         $behind = $this->plan->waitingFor(...$seen);
+        // splash engines have no pump, and no filter for it to press oil through
+        $hasFilter = $by === Lubrication::Pressure;
         $closed = array_filter([...$this->plan->every('on'), ...$this->plan->every('pull')],
             static fn (string $step): bool => ! isset($behind[$step]));
         $this->plan->step('fill.oil', StepKind::Fill, null)
-            ->named('Oil in'.$this->amountOf(FluidKind::Oil).', filter in, level read')
+            ->named('Oil in'.$this->amountOf(FluidKind::Oil).($hasFilter ? ', filter in, level read' : ', level read'))
             ->because('An engine started dry is an engine rebuilt twice.')
             ->after(...$closed)
             ->lostWith(...$this->scope->slabs(SlabKind::Barrel, SlabKind::CamChest))
-            ->spends(PartKind::OilFilter)
+            ->spends(...$hasFilter ? [PartKind::OilFilter] : [])
             ->takes(10);
         if ($by === Lubrication::Splash) {
             return;
@@ -124,7 +126,8 @@ final readonly class ClosingRules
             static fn (string $step): bool => ! isset($behind[$step]));
         $this->plan->step('fill.prime', StepKind::Fill, null)
             ->turning()
-            ->named('Turned with the plugs out until oil is seen '.($this->plan->sheet->lubricating->seenAtUnion
+            ->named('Turned with the '.($this->plan->sheet->layout->hasSeveral() ? 'plugs' : 'plug').' out until oil is seen '
+                .($this->plan->sheet->lubricating->seenAtUnion
                 ? 'at the union' : 'at the top'))
             ->because('Oil must be there before the first fire.')
             ->after('fill.oil', ...$turned)
@@ -172,7 +175,7 @@ final readonly class ClosingRules
             return;
         }
         $this->plan->step('fill.coolant', StepKind::Fill, $opened[count($opened) - 1])
-            ->named('Drain plug in with its washer; coolant in'.$this->amountOf(FluidKind::Coolant).' and bled')
+            ->named('Drain plug in with its washer; coolant in'.$this->amountOf(FluidKind::Coolant).', bled')
             ->because('Air at the top of the head is a hot spot.')
             ->after(...array_merge(...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], $opened)))
             ->lostWith(...$opened)
@@ -191,13 +194,16 @@ final readonly class ClosingRules
         $opened = $this->scope->slabs(SlabKind::Barrel, SlabKind::Head);
         $barrels = $this->scope->slabs(SlabKind::Barrel);
         $fourStroke = $sheet->layout->cycle === Cycle::FourStroke;
+        $several = $sheet->layout->hasSeveral();
         $on = $sheet->stack->slab(SlabKind::Head) ?? $sheet->stack->slab(SlabKind::Barrel);
         $lost = $this->scope->slabs();
         if ($opened !== []) {
             $this->plan->step($fourStroke ? 'test.leak-down' : 'test.leak', StepKind::Test, $on)
-                ->named($fourStroke
-                    ? 'Leak-down read on every cylinder, heard where it hisses'
-                    : 'Inlet and exhaust closed, cases and barrel hold pressure')
+                ->named(match (true) {
+                    ! $fourStroke => 'Inlet and exhaust closed, cases and barrel hold pressure',
+                    $several => 'Leak-down read on every cylinder, heard where it hisses',
+                    default => 'Leak-down read at its top, heard where it hisses',
+                })
                 ->because('A leak found now costs minutes.')
                 ->after(...$all)
                 ->lostWith(...$opened)
@@ -214,7 +220,8 @@ final readonly class ClosingRules
                 $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled'.$this->amountOf(FluidKind::Coolant) : null,
                 ! $this->plan->knows('on.exhaust-valve') ? null
                     : 'Left-hand nut at the gear of the exhaust valve at its torque, linkage clipped',
-                $opened === [] ? null : 'Oil and fuel off the crowns: turned over with the plugs out, nothing resists',
+                $opened === [] ? null : ($several ? 'Oil and fuel off the crowns: turned over with the plugs out, nothing resists'
+                    : 'Oil and fuel off the crown: turned over with the plug out, nothing resists'),
                 'Nothing owed its torque, nothing left in',
                 'Throttle snaps shut, kill switch works',
             ], nothingOwed: true)
@@ -222,7 +229,8 @@ final readonly class ClosingRules
             ->lostWith(...$lost)
             ->takes(3);
         $this->plan->step('start.first', StepKind::Start, $on)
-            ->named('First start: sound, leaks, '.($fourStroke ? 'oil pressure' : 'smoke').', then off')
+            ->named('First start: sound, leaks, '.($sheet->lubricating->by === Lubrication::Pressure ? 'oil pressure' : 'smoke')
+                .', then off')
             ->because('The first minute tells most.')
             ->behind('hold.start')
             ->lostWith(...$lost)

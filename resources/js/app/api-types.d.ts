@@ -502,6 +502,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/stand-in-gauge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a simulated gauge shows now: just pumped up, or so long after the test began */
+        get: operations["9931fd2a0326c534ec395bbbfedc103f"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/stand-in-wheel": {
         parameters: {
             query?: never;
@@ -4177,6 +4194,32 @@ export interface operations {
                 content: {
                     "application/json": {
                         text: string | null;
+                    };
+                };
+            };
+        };
+    };
+    "9931fd2a0326c534ec395bbbfedc103f": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In kPa */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        pressure: number;
+                        /** @description what a test is begun at */
+                        start: number;
                     };
                 };
             };

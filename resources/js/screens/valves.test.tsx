@@ -112,6 +112,14 @@ describe('which valve now', () => {
         ).toBe(false)
     })
 
+    it('goes on to the next valve with Enter', () => {
+        shown([aValve('1in'), aValve('1ex'), aValve('2in')], false)
+        const [first, second] = screen.getAllByLabelText('passes') as [HTMLInputElement, HTMLInputElement]
+        fireEvent.change(first, { target: { value: '0.13' } })
+        send(first)
+        expect(document.activeElement).toBe(second)
+    })
+
     it('enters the leaf that passes and the one that does not, and what stays as found', () => {
         shown(
             [aValve('1in', { mayStay: true, now: '0.15 mm passes', state: 'within' }), aValve('1ex'), aValve('2in')],

@@ -138,7 +138,7 @@ function StepRow({ job, step, ticked, choosing }: { job: Job; step: Step; ticked
 }
 
 /** What the bench is called on which a step is done. */
-const benchName = (bench: string) =>
+export const benchName = (bench: string) =>
     ({ timing: 'Timing bench', valves: 'Valve bench' })[bench.split('/')[0] ?? ''] ?? 'Closing bench'
 
 /** A head goes on for now, without its new joint, to read what lies under it; and off again. */

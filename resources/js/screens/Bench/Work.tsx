@@ -10,7 +10,7 @@ import { Hold } from './Hold'
 import { LiftButton } from './LiftButton'
 import { BARREL, MeasureSheet, WorstFirst } from './MeasureSheet'
 import { SchoolsButton } from './Schools'
-import { Details, StepList, tick } from './StepList'
+import { benchName, Details, StepList, tick } from './StepList'
 import type { Desk } from './useDesk'
 
 /** The chosen slab's sheets in the order of the work, one thing next above them. */
@@ -193,14 +193,24 @@ function NextStep({ job, step }: { job: Job; step: Schemas['Step'] }) {
                     Decide
                 </Link>
             ) : (
-                <button
-                    id="next-move"
-                    type="button"
-                    className="h-14 rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
-                    onClick={() => tick(job, step)}
-                >
-                    Done
-                </button>
+                <div className="grid gap-2">
+                    {step.bench !== null && (
+                        <Link
+                            className="flex h-14 items-center justify-center rounded-field bg-primary-content px-7 text-lg font-bold text-primary"
+                            to={`/jobs/${job.number}/${step.bench}`}
+                        >
+                            {benchName(step.bench)}
+                        </Link>
+                    )}
+                    <button
+                        id="next-move"
+                        type="button"
+                        className={`h-14 rounded-field px-7 text-lg font-bold ${step.bench === null ? 'bg-primary-content text-primary' : 'border-2 border-primary-content'}`}
+                        onClick={() => tick(job, step)}
+                    >
+                        Done
+                    </button>
+                </div>
             )}
         </section>
     )

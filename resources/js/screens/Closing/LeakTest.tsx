@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { Job, Schemas } from '../../app/api'
+import { call, type Job, type Schemas } from '../../app/api'
 import { clockOffset } from '../../app/shopClock'
 import { useEntering, withUnit } from '../../app/useEntering'
 import { LeakCurve } from '../../drawings/LeakCurve'
@@ -65,6 +65,10 @@ function Clock({ since }: { since: string }) {
     )
 }
 
+/** What the simulated gauge shows now; a real one’s adapter would answer the same. */
+const readSimulated = async (job: number) =>
+    String((await call<{ pressure: number }>('GET', `/jobs/${job}/stand-in-gauge`)).pressure)
+
 const BLANK = { pressure: '', after: '' }
 
 function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
@@ -117,6 +121,14 @@ function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
                     </button>
                 )}
             </div>
+            <button
+                type="button"
+                className="min-h-11 text-sm underline decoration-1 underline-offset-3"
+                disabled={isSending}
+                onClick={() => void readSimulated(job.number).then((pressure) => setTyped({ ...typed, pressure }))}
+            >
+                Read the simulated gauge
+            </button>
             <Refused refusal={refusal} />
         </form>
     )

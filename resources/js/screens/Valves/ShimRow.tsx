@@ -1,4 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
+import { useKept } from '../../app/kept'
+import { toNextRow } from '../../app/nextRow'
 import { outbox } from '../../app/outbox'
 import type { ValveOnBench } from '../../app/useBenches'
 import { useEntering, withUnit } from '../../app/useEntering'
@@ -77,16 +79,20 @@ const putIn = (job: Job, row: Schemas['ShimRow']) =>
 
 /** The shim that a valve came in with, by the micrometer. */
 function FoundShim({ job, valve }: { job: Job; valve: ValveOnBench }) {
+    // the same hand reads all of them one way
+    const [by, setBy] = useKept<'micrometer' | 'printed'>(`valves:${job.number}:shims-by`, 'micrometer')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, `shim:${valve.id}`, BLANK, 'valves')
     return (
         <form
+            data-row="shim"
             aria-label={`Shim of ${valve.id}`}
             onSubmit={(event) => {
                 event.preventDefault()
                 if (typed.size.trim() !== '' && !isSending) {
+                    toNextRow(event.currentTarget, 'shim')
                     void enter(
                         'shim_read',
-                        { valve: valve.id, size: withUnit(typed.size, 'mm') },
+                        { valve: valve.id, size: withUnit(typed.size, 'mm'), by },
                         `Shim of ${valve.id}: ${typed.size}`,
                     )
                 }
@@ -101,6 +107,13 @@ function FoundShim({ job, valve }: { job: Job; valve: ValveOnBench }) {
                 value={typed.size}
                 onChange={(event) => setTyped({ size: event.target.value })}
             />
+            <button
+                type="button"
+                className="min-h-11 text-sm underline decoration-1 underline-offset-3"
+                onClick={() => setBy(by === 'micrometer' ? 'printed' : 'micrometer')}
+            >
+                {by === 'micrometer' ? 'by micrometer' : 'as printed on it'}
+            </button>
             <Refused refusal={refusal} />
         </form>
     )

@@ -1,5 +1,6 @@
 import type { Job } from '../../app/api'
 import { stepDone } from '../../app/done'
+import { toNextRow } from '../../app/nextRow'
 import type { ValveOnBench } from '../../app/useBenches'
 import { useEntering, withUnit } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -39,12 +40,14 @@ export function ValveRow({
     return (
         <li className="border-b border-line py-2">
             <form
+                data-row="lash"
                 aria-label={nameOf(valve)}
                 className="flex flex-wrap items-end gap-x-3 gap-y-1"
                 onSubmit={(event) => {
                     event.preventDefault()
                     if (parts.length > 0 && !isSending) {
                         send()
+                        toNextRow(event.currentTarget, 'lash')
                     }
                 }}
             >
