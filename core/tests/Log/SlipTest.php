@@ -79,7 +79,7 @@ function spokenOf(): array
         'a decompressor' => [['decompressor_set', ['slack' => '1.5 mm']], 'Decompressor slack 1.50 mm'],
         'a rod' => [['rod_read', ['valve' => '3ex', 'length' => '165.9 mm']], 'Rod of the exhaust valve, right cylinder: 165.90 mm', 'ferrant-738'],
         'rods let out' => [['rods_let_out', ['cylinder' => 'rear', 'flats' => 19]], 'Rods let out, rear cylinder: 3 turns and 1 flat', 'pellgrove-1092'],
-        'rods that spin' => [['rods_spin', ['cylinder' => 'rear', 'valves' => ['rear-in', 'rear-ex']]], 'Bled down, rear cylinder: rear-in and rear-ex spin by finger', 'pellgrove-1092'],
+        'rods that spin' => [['rods_spin', ['cylinder' => 'rear', 'valves' => ['rearin', 'rearex']]], 'Bled down, rear cylinder: inlet and exhaust rods spin by finger', 'pellgrove-1092'],
         'small parts in order' => [['order_seen', ['stack' => 'tube', 'valve' => '1in']], 'Tube in its order, every seal seen, inlet valve, left cylinder', 'ferrant-738'],
         'oil in' => [['fluid_filled', ['fluid' => 'engine oil', 'amount' => '1.9 L', 'grade' => '10W-40']], 'Engine oil in: 1.9 L, 10W-40'],
         'a leak test begun' => [['leak_gauge_read', ['starts' => true, 'pressure' => '45 kPa']], 'Leak test begun at 45 kPa', 'ulvane-139r'],

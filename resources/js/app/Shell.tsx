@@ -125,7 +125,7 @@ function JobLinks() {
     return (
         <>
             <BarLink to={`/jobs/${number}`} end>
-                <span className="hidden whitespace-nowrap lg:inline">
+                <span className="hidden max-w-56 truncate lg:inline-block xl:max-w-72">
                     {job ? `${job.title} · job ${number}` : `Job ${number}`}
                 </span>
                 <span className="whitespace-nowrap lg:hidden">Job {number}</span>

@@ -1,3 +1,6 @@
+/** How far a rod is let out, as it is drawn. */
+const LET_OUT = 14
+
 /** An adjustable rod between its lifter and its rocker: how far it is let out, its nut’s flats counted, its lifter low or pumped. */
 export function RodDrawing({
     flats,
@@ -12,8 +15,9 @@ export function RodDrawing({
     isDown: boolean
     label: string
 }) {
-    const out = isOut ? 14 : 0
-    const plunger = isOut && !isDown ? 0 : 10
+    // let out, the rod lifts its rocker and holds the valve open until the plunger has sunk by as much
+    const raised = isOut && !isDown ? LET_OUT : 0
+    const sunk = isOut && isDown ? LET_OUT : 0
     const rest = flats % perTurn
     const corner = (index: number, radius: number) => {
         const turn = ((index + 0.5) / perTurn) * 2 * Math.PI - Math.PI / 2
@@ -21,28 +25,28 @@ export function RodDrawing({
     }
     return (
         <svg
-            viewBox="0 0 132 214"
+            viewBox="0 -10 132 224"
             role="img"
             aria-label={label}
             className="ink h-56 w-auto"
             stroke="currentColor"
             strokeWidth={1.6}
         >
-            <path d={`M8 ${26 - out}Q40 ${10 - out} 66 ${26 - out}`} fill="none" strokeWidth={5} />
-            <circle cx={38} cy={17 - out} r={4} fill="var(--metal)" />
-            <path d={`M22 ${32 - out}V${96}M32 ${32 - out}V${96}`} fill="none" />
-            <circle cx={27} cy={29 - out} r={5} fill="var(--metal)" />
-            <path d={`M24 ${88 - out}H30V${108}H24Z`} fill="none" strokeDasharray="2 1.6" />
+            <path d={`M8 ${26 - raised}Q40 ${10 - raised} 66 ${26 - raised}`} fill="none" strokeWidth={5} />
+            <circle cx={38} cy={17 - raised} r={4} fill="var(--metal)" />
+            <path d={`M22 ${32 - raised}V${92 - raised}M32 ${32 - raised}V${92 - raised}`} fill="none" />
+            <circle cx={27} cy={29 - raised} r={5} fill="var(--metal)" />
+            <path d={`M24 ${100 - raised}V${106 + sunk}M30 ${100 - raised}V${106 + sunk}`} strokeDasharray="2 1.6" />
             <rect
                 x={16}
-                y={92 - out / 2}
+                y={92 - raised}
                 width={22}
                 height={10}
                 className={isOut ? '' : 'fill-tint stroke-primary'}
                 fill="var(--metal)"
             />
-            <rect x={19} y={106} width={16} height={50 + plunger - 10} fill="var(--metal)" />
-            <rect x={10} y={156 + plunger - 10} width={34} height={14} fill="var(--metal)" />
+            <rect x={19} y={106 + sunk} width={16} height={42} fill="var(--metal)" />
+            <rect x={10} y={148 + sunk} width={34} height={14} fill="var(--metal)" />
             <rect x={6} y={160} width={42} height={34} fill="none" strokeWidth={2.4} />
             <text x={27} y={208} textAnchor="middle" fontSize={11} stroke="none" className="fill-base-content">
                 lifter

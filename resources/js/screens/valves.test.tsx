@@ -244,9 +244,9 @@ describe('rods on hydraulic lifters', () => {
         show(<Rods job={aJob()} valves={bench({ rods: [rods({ task: 'spin', letOut: 'let out, TW' })] })} />)
         expect(screen.getByRole('status').textContent).toContain('Do not turn the crank')
         const release = screen.getByRole('button', { name: /Each spins/ }) as HTMLButtonElement
-        fireEvent.click(screen.getByRole('button', { name: 'frontin spins' }))
+        fireEvent.click(screen.getByRole('button', { name: 'frontin rod spins' }))
         expect(release.disabled).toBe(true)
-        fireEvent.click(screen.getByRole('button', { name: 'frontex spins' }))
+        fireEvent.click(screen.getByRole('button', { name: 'frontex rod spins' }))
         fireEvent.click(release)
         expect(entered).toEqual([
             { job: 214, kind: 'rods_spin', payload: { cylinder: 'front', valves: ['frontin', 'frontex'] } },

@@ -78,7 +78,9 @@ final readonly class RodsSpin implements Kind
 
     public function words(BuildState $state): string
     {
-        return 'Bled down'.Of::cylinder($state->sheet, $this->cylinder).': '.implode(' and ', $this->valves).' spin by finger';
+        $sides = array_map(static fn (string $valve): string => OfValve::on($state->sheet, $valve)->side->value ?? $valve, $this->valves);
+
+        return 'Bled down'.Of::cylinder($state->sheet, $this->cylinder).': '.implode(' and ', array_unique($sides)).' rods spin by finger';
     }
 
     public function inRecord(): RecordPart

@@ -13,7 +13,7 @@ export function KeepPlan({ job, shims }: { job: Job; shims: Board }) {
         <>
             <button
                 type="button"
-                className="btn btn-primary mt-2 h-12 w-full"
+                className="btn btn-primary no-print mt-2 h-12 w-full"
                 disabled={isSending}
                 onClick={() =>
                     void enter(

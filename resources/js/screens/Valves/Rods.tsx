@@ -13,6 +13,7 @@ type One = Schemas['Rods']
 
 /** The rods on hydraulic lifters, cylinder by cylinder: let out, bled down, spun by finger, and only then the crank is turned. */
 export function Rods({ job, valves }: { job: Job; valves: Valves }) {
+    const rodOf = (id: string) => `${valves.valves.find((valve) => valve.id === id)?.side ?? id} rod`
     const loaded = valves.rods.find((rods) => rods.task === 'wait' || rods.task === 'spin')
     return (
         <>
@@ -28,6 +29,7 @@ export function Rods({ job, valves }: { job: Job; valves: Valves }) {
                         job={job}
                         rods={rods}
                         isNow={(loaded ?? firstOpen(valves.rods)) === rods}
+                        rodOf={rodOf}
                     />
                 ))}
             </ol>
@@ -37,7 +39,17 @@ export function Rods({ job, valves }: { job: Job; valves: Valves }) {
 
 const firstOpen = (all: One[]) => all.find((rods) => rods.task === 'let out' || rods.task === 'spin')
 
-function OfCylinder({ job, rods, isNow }: { job: Job; rods: One; isNow: boolean }) {
+function OfCylinder({
+    job,
+    rods,
+    isNow,
+    rodOf,
+}: {
+    job: Job
+    rods: One
+    isNow: boolean
+    rodOf: (valve: string) => string
+}) {
     return (
         <li aria-label={rods.name} className={`border-2 p-3 ${isNow ? 'border-primary' : 'border-line'}`}>
             <div className="flex items-start gap-4">
@@ -65,7 +77,9 @@ function OfCylinder({ job, rods, isNow }: { job: Job; rods: One; isNow: boolean 
                 )}
             </div>
             {rods.task === 'let out' && <LetOut job={job} rods={rods} />}
-            {(rods.task === 'wait' || rods.task === 'spin') && <Spin key={rods.letOut} job={job} rods={rods} />}
+            {(rods.task === 'wait' || rods.task === 'spin') && (
+                <Spin key={rods.letOut} job={job} rods={rods} rodOf={rodOf} />
+            )}
             {rods.letOut && <p className="mt-1 text-sm text-quiet">{rods.letOut}</p>}
             {rods.spins && <p className="text-sm text-quiet">{rods.spins}</p>}
         </li>
@@ -127,7 +141,7 @@ function LetOut({ job, rods }: { job: Job; rods: One }) {
 }
 
 /** Each rod said to spin on its own: one that does not holds its valve open. */
-function Spin({ job, rods }: { job: Job; rods: One }) {
+function Spin({ job, rods, rodOf }: { job: Job; rods: One; rodOf: (valve: string) => string }) {
     const [spun, setSpun] = useState<string[]>([])
     return (
         <div className="mt-3">
@@ -137,12 +151,12 @@ function Spin({ job, rods }: { job: Job; rods: One }) {
                         key={valve}
                         type="button"
                         aria-pressed={spun.includes(valve)}
-                        className={`h-14 flex-1 rounded-field border-2 px-3 font-bold ${spun.includes(valve) ? 'border-base-content bg-base-content text-base-100' : 'border-line'}`}
+                        className={`h-14 flex-1 rounded-field border-2 px-3 font-bold first-letter:uppercase ${spun.includes(valve) ? 'border-base-content bg-base-content text-base-100' : 'border-line'}`}
                         onClick={() =>
                             setSpun(spun.includes(valve) ? spun.filter((each) => each !== valve) : [...spun, valve])
                         }
                     >
-                        {valve} spins
+                        {rodOf(valve)} spins
                     </button>
                 ))}
             </p>

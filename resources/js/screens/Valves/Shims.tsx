@@ -58,7 +58,7 @@ export function Shims({
                     </tbody>
                 </table>
             </div>
-            <aside className="order-first lg:sticky lg:top-3 lg:order-none" aria-label="The plan">
+            <aside className="order-first lg:sticky lg:top-3 lg:order-none print:order-last" aria-label="The plan">
                 <div className="border-2 border-primary p-3" aria-live="polite">
                     <p className="text-2xl leading-tight font-bold">{shims.headline}</p>
                     <p className="mt-1 leading-snug">{shims.advice}</p>
