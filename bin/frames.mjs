@@ -9,7 +9,7 @@ const SECONDS = 4
 const flags =
     '--no-sandbox --disable-gpu --disable-quic --no-first-run --disable-background-networking --disable-component-update --disable-sync'
 
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: flags.split(' ') })
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium-headless-shell', args: flags.split(' ') })
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: address })
 await page.goto('/sign-in')
 await page.getByLabel('Name').fill('tomas')

@@ -4,6 +4,7 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\DatesController;
 use App\Http\Controllers\EntryController;
+use App\Http\Controllers\FirstSheetController;
 use App\Http\Controllers\FloorController;
 use App\Http\Controllers\HabitController;
 use App\Http\Controllers\HealthController;
@@ -86,6 +87,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::get('sheets', [SheetController::class, 'index']);
+    Route::post('sheets/first/preview', [FirstSheetController::class, 'preview']);
+    Route::post('sheets/first', [FirstSheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets', [SheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets/{slug}/findings', [SheetController::class, 'find'])->can(Right::KeepSheet->value);
     Route::get('sheets/{slug}/sheet.json', [SheetController::class, 'json']);

@@ -106,6 +106,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/first/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** An engine drawn from a few answers; nothing is kept */
+        post: operations["1a139d14279a8b42d664064e04826863"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keep the first sheet of an engine, made from a few answers */
+        post: operations["c073a45576ad1388e6aab1f39354add7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/floor": {
         parameters: {
             query?: never;
@@ -1146,6 +1180,17 @@ export interface components {
         Finding: {
             text: string;
             from: string;
+        };
+        /** @description An engine as far as it has been said: what is drawn of it while somebody answers. */
+        FirstSheet: {
+            id: string;
+            title: string;
+            description: string;
+            facts: string;
+            drawing: components["schemas"]["Drawing"];
+            slabs: components["schemas"]["FloorSlab"][];
+            /** @description whether the spec book has one of this name */
+            known: boolean;
         };
         /** @description A job as the floor shows it. */
         FloorJob: {
@@ -3417,6 +3462,72 @@ export interface operations {
                 };
             };
             /** @description Not a batch */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "1a139d14279a8b42d664064e04826863": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The engine as far as it has been said */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstSheet"];
+                };
+            };
+            /** @description What is missing, or does not go together */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    c073a45576ad1388e6aab1f39354add7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The sheet as kept */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description What is missing, or does not go together */
             422: {
                 headers: {
                     [name: string]: unknown;

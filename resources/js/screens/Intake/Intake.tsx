@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { call, type Job, Problem, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { ErrandPicker } from '../../parts/ErrandPicker'
+import { NewEngine } from './NewEngine'
 
 interface Slip {
     sheet: string
@@ -31,6 +32,7 @@ export function Intake() {
     const slip = { ...EMPTY, ...kept }
     const [refusal, setRefusal] = useState<{ field: string; message: string } | null>(null)
     const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Schemas['Sheet'][]>('GET', '/sheets') })
+    const [isNew, setIsNew] = useState(false)
     const client = useQueryClient()
     const navigate = useNavigate()
     const set = (part: Partial<Slip>) => keep({ ...slip, ...part })
@@ -86,7 +88,20 @@ export function Intake() {
                         ))}
                     </div>
                     {wrong('sheet')}
+                    {!isNew && (
+                        <button type="button" className="btn mt-2 h-12 px-5" onClick={() => setIsNew(true)}>
+                            Not in the spec book
+                        </button>
+                    )}
                 </fieldset>
+                {isNew && (
+                    <NewEngine
+                        onKept={(sheet) => {
+                            setIsNew(false)
+                            set({ sheet, errands: ['top end'], off: [] })
+                        }}
+                    />
+                )}
                 {engine && (
                     <fieldset>
                         <legend className="font-bold">What it is for</legend>

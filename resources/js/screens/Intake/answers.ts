@@ -1,0 +1,134 @@
+/** What is answered of an engine that the spec book has not. */
+export interface Answers {
+    make: string
+    model: string
+    kind: string
+    cycle: string
+    cylinders: number
+    form: string
+    vee_angle: string
+    pins: number
+    cooling: string
+    exhaust_valve: boolean
+    gear: string
+    adjustment: string
+    valves: number
+    drive: string
+    lining: string
+    joining: string
+    turned_by: string
+    bore: string
+    stroke: string
+}
+
+export const NOTHING: Answers = {
+    make: '',
+    model: '',
+    kind: '',
+    cycle: 'two-stroke',
+    cylinders: 1,
+    form: 'single',
+    vee_angle: '90',
+    pins: 180,
+    cooling: 'air',
+    exhaust_valve: false,
+    gear: 'single cam',
+    adjustment: 'screw',
+    valves: 2,
+    drive: 'chain',
+    lining: 'iron',
+    joining: 'barrel lowered over the pistons',
+    turned_by: '',
+    bore: '',
+    stroke: '',
+}
+
+type Options = [string, string][]
+
+export const FORMS: Record<number, Options> = {
+    2: [
+        ['parallel', 'side by side'],
+        ['vee', 'in a V'],
+    ],
+    3: [['parallel', 'side by side']],
+    4: [
+        ['inline', 'in line'],
+        ['vee', 'in a V'],
+    ],
+}
+
+export const ADJUSTMENTS: Record<string, Options> = {
+    side: [
+        ['ground stem', 'stem ground'],
+        ['screw', 'screw'],
+    ],
+    pushrod: [
+        ['screw', 'screw'],
+        ['hydraulic', 'hydraulic'],
+    ],
+    'single cam': [
+        ['screw', 'screw'],
+        ['finger and shim', 'shim under finger'],
+        ['shim under bucket', 'shim under bucket'],
+        ['hydraulic', 'hydraulic'],
+    ],
+    'twin cam': [
+        ['shim under bucket', 'shim under bucket'],
+        ['finger and shim', 'shim under finger'],
+        ['screw', 'screw'],
+    ],
+}
+
+/** An answer that makes others impossible puts the usual one in their place. */
+export function answer(answers: Answers, part: Partial<Answers>): Answers {
+    const next = { ...answers, ...part }
+    if (part.cylinders !== undefined) {
+        next.form = part.cylinders === 1 ? 'single' : (FORMS[part.cylinders]?.[0]?.[0] ?? 'inline')
+    }
+    if (part.gear !== undefined) {
+        next.adjustment = ADJUSTMENTS[part.gear]?.[0]?.[0] ?? 'screw'
+        next.drive = part.gear.endsWith('cam') ? 'chain' : 'gears'
+    }
+    if (next.cycle === 'two-stroke' || next.form === 'vee' || next.cylinders === 1) {
+        next.joining = NOTHING.joining
+    }
+    return next
+}
+
+const unit = (text: string, usual: string) => (/[a-z"]/i.test(text) ? text.trim() : `${text.trim()} ${usual}`)
+
+/** What is sent of them: only what this engine has. */
+export function sent(answers: Answers): Record<string, unknown> {
+    const isFour = answers.cycle === 'four-stroke'
+    const { make, model, kind, cycle, cylinders, form, cooling, lining, joining } = answers
+    return {
+        make,
+        model,
+        kind,
+        cycle,
+        cylinders,
+        form,
+        cooling,
+        lining,
+        joining,
+        bore: unit(answers.bore, 'mm'),
+        stroke: unit(answers.stroke, 'mm'),
+        ...(form === 'vee' ? { vee_angle: unit(answers.vee_angle, 'deg') } : {}),
+        ...(form === 'parallel' && cylinders === 2 ? { pins: answers.pins } : {}),
+        ...(isFour
+            ? { gear: answers.gear, adjustment: answers.adjustment, valves: answers.valves, drive: answers.drive }
+            : { exhaust_valve: answers.exhaust_valve }),
+        ...(answers.turned_by.trim() === '' ? {} : { turned_by: answers.turned_by.trim() }),
+    }
+}
+
+/** The same for the drawing, before names and figures are typed. */
+export const drawn = (answers: Answers) =>
+    sent({
+        ...answers,
+        make: answers.make.trim() || 'New',
+        model: answers.model.trim() || 'engine',
+        kind: answers.kind.trim() || 'machine',
+        bore: answers.bore.trim() || '60',
+        stroke: answers.stroke.trim() || '56',
+    })

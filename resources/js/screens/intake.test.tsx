@@ -1,0 +1,68 @@
+import { fireEvent, screen } from '@testing-library/react'
+import { describe, expect, it } from 'vitest'
+import { asked, answers as served, show } from '../testing/bench'
+import { answer, drawn, NOTHING, sent } from './Intake/answers'
+import { NewEngine } from './Intake/NewEngine'
+
+const four = answer(answer(NOTHING, { cycle: 'four-stroke' }), { gear: 'twin cam' })
+
+describe('what is answered of a new engine', () => {
+    it('puts the usual in the place of what an answer makes impossible', () => {
+        expect([four.adjustment, four.drive]).toEqual(['shim under bucket', 'chain'])
+        expect(answer(four, { gear: 'pushrod' })).toMatchObject({ adjustment: 'screw', drive: 'gears' })
+        expect(answer(NOTHING, { cylinders: 2 }).form).toBe('parallel')
+        expect(answer(answer(NOTHING, { cylinders: 4 }), { cylinders: 1 }).form).toBe('single')
+        const upper = { ...answer(four, { cylinders: 4 }), joining: 'bores in the upper case, pistons from above' }
+        expect(answer(upper, { form: 'vee' }).joining).toBe(NOTHING.joining)
+        expect(answer(upper, { lining: 'plated' }).joining).toBe(upper.joining)
+    })
+
+    it('sends only what the engine has, figures with the unit that was typed or the usual one', () => {
+        const two = sent({ ...NOTHING, bore: '2.5 in', stroke: '72' })
+        expect(two).toMatchObject({ bore: '2.5 in', stroke: '72 mm', exhaust_valve: false })
+        expect(Object.keys(two)).not.toContain('gear')
+        expect(sent({ ...four, cylinders: 2, form: 'vee' })).toMatchObject({
+            vee_angle: '90 deg',
+            gear: 'twin cam',
+            valves: 2,
+        })
+        expect(Object.keys(sent(four))).not.toContain('pins')
+    })
+
+    it('draws before anything is typed', () => {
+        expect(drawn(NOTHING)).toMatchObject({ make: 'New', bore: '60 mm' })
+    })
+})
+
+describe('a machine that is not in the spec book', () => {
+    it('goes in when two figures and its name are there, and says what is still to say', async () => {
+        served['/sheets/first/preview'] = () => ({ status: 422, document: { detail: 'Not now.', field: 'x' } })
+        served['/sheets/first'] = () => ({ document: { slug: 'tarnwick-250-scree' } })
+        let kept = ''
+        show(
+            <NewEngine
+                onKept={(slug) => {
+                    kept = slug
+                }}
+            />,
+        )
+        const keep = screen.getByRole('button', { name: 'Into the spec book' }) as HTMLButtonElement
+        expect(keep.disabled).toBe(true)
+        expect(screen.getByText(/Still to say: make, model, kind, bore, stroke/)).toBeTruthy()
+        for (const [label, text] of [
+            ['Make', 'Tarnwick'],
+            ['Model', '250 Scree'],
+            ['What it is', 'trail bike'],
+            ['Bore, mm', '66.4'],
+            ['Stroke, mm', '72'],
+        ] as const) {
+            fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+        }
+        fireEvent.click(keep)
+        await expect.poll(() => kept).toBe('tarnwick-250-scree')
+        expect(asked.find(({ path }) => path === '/sheets/first')?.body).toMatchObject({
+            model: '250 Scree',
+            bore: '66.4 mm',
+        })
+    })
+})
