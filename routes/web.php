@@ -10,6 +10,7 @@ use App\Http\Controllers\HabitController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\LimitController;
 use App\Http\Controllers\OwnStepController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PreviewController;
@@ -73,6 +74,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/stand-in-gauge', StandInGaugeController::class);
     Route::get('jobs/{job:number}/sequence', [TorqueController::class, 'sequence']);
     Route::get('jobs/{job:number}/stand-in-pull/{step}', [TorqueController::class, 'standIn']);
+    Route::post('jobs/{job:number}/limits', [LimitController::class, 'store'])->can(Right::KeepSheet->value);
+    Route::post('jobs/{job:number}/limits/preview', [LimitController::class, 'preview']);
     Route::post('jobs/{job:number}/import', ImportController::class);
     Route::get('dates', [DatesController::class, 'show']);
     Route::post('calendar', [DatesController::class, 'renew']);

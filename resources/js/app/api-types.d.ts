@@ -259,6 +259,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Type a limit that the sheet lacks; with keep it is written on the sheet as its next version, which the job takes */
+        post: operations["26f21d22837c1527887fd11d31e5519a"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{number}/limits/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is understood of a limit as it is printed */
+        post: operations["29d64db314b9cedf1c4dd40f4ab6a6c4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/own-steps": {
         parameters: {
             query?: never;
@@ -3751,6 +3785,89 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LiftCost"];
+                };
+            };
+        };
+    };
+    "26f21d22837c1527887fd11d31e5519a": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description of the verdict that lacks it */
+                    scope: string;
+                    /** @description as the manual prints it */
+                    text: string;
+                    source: string;
+                    /** @description the page it stands on */
+                    note?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The job after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "29d64db314b9cedf1c4dd40f4ab6a6c4": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    scope: string;
+                    text: string;
+                };
+            };
+        };
+        responses: {
+            /** @description In words */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        understood: string;
+                    };
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

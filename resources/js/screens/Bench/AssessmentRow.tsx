@@ -4,6 +4,7 @@ import { actDone } from '../../app/done'
 import { millimetres } from '../../app/format'
 import { LimitRuler } from '../../drawings/LimitRuler'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { LimitLacking } from './LimitLacking'
 import { SourceChooser } from './SourceChooser'
 
 /** A verdict with its ruler, its reason, whose limit it is, and what to do. */
@@ -52,6 +53,9 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                 {assessment.filing && <OpenTheGap job={job} assessment={assessment} />}
                 {ruler && <LimitRuler ruler={ruler} label={description(assessment)} />}
                 {verdict && <p className="text-sm leading-snug text-quiet">{verdict.reason}</p>}
+                {verdict?.state === 'unknown' && assessment.sources.length === 0 && (
+                    <LimitLacking job={job} assessment={assessment} />
+                )}
                 {assessment.acceptedBy && (
                     <p className="text-sm leading-snug">
                         Accepted by <b>{assessment.acceptedBy}</b>: {assessment.acceptedBecause}

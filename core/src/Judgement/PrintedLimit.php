@@ -1,0 +1,166 @@
+<?php
+
+namespace Moltrek\Core\Judgement;
+
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Refusal\MalformedDocument;
+
+/**
+ * A limit as a manual prints it: "0.05–0.08 mm (0.0020–0.0031 in), limit 0.12", "24 ± 2 N·m", "max 0.05", "0.4 mm or more". What
+ * stands in brackets is the same in another unit, and is held against the first.
+ */
+final readonly class PrintedLimit
+{
+    private const NUMBER = '\d+(?:\.\d+)?|\.\d+';
+
+    private const UNIT = '[a-z°µ·"%\/][a-z°µ·"%\/0-9-]*(?: [a-z]+)?';
+
+    private const SERVICE = '/(?:,|;)?\s*(?:service|wear|repair)?\s*limit\s*:?\s*/iu';
+
+    /** By so much two prints of one figure may differ: makers round to the thousandth of an inch. */
+    private const ALIKE = 0.04;
+
+    /** @param  array<string, string>  $ends  min, max, service_min, service_max, each with its unit */
+    private function __construct(public array $ends)
+    {
+    }
+
+    /** @throws MalformedDocument|ContradictoryFields at "text" */
+    public static function read(string $text, Dimension $dimension): self
+    {
+        $plain = self::plain($text);
+        $second = preg_match('/\(([^)]*)\)/u', $plain, $found) === 1 ? $found[1] : null;
+        $first = self::ends(trim((string) preg_replace('/\([^)]*\)/u', '', $plain)), $text, $dimension);
+        if ($second !== null && trim($second) !== '') {
+            self::refuseOther($first, self::ends(trim($second), $text, $dimension), $text, $dimension);
+        }
+
+        return new self($first);
+    }
+
+    /** "0.05 to 0.08 mm, worn up to 0.12 mm". */
+    public function inWords(): string
+    {
+        [$min, $max] = [$this->ends['min'] ?? null, $this->ends['max'] ?? null];
+        $range = match (true) {
+            $min !== null && $max !== null => $min.' to '.$max,
+            $max !== null => 'up to '.$max,
+            $min !== null => 'at least '.$min,
+            default => null,
+        };
+        $service = match (true) {
+            isset($this->ends['service_max']) => 'worn up to '.$this->ends['service_max'],
+            isset($this->ends['service_min']) => 'worn down to '.$this->ends['service_min'],
+            default => null,
+        };
+
+        return implode(', ', array_filter([$range, $service]));
+    }
+
+    /** Dashes, decimal commas and spaces as they are read. */
+    private static function plain(string $text): string
+    {
+        $text = str_replace(['–', '—', '−', '…', '~'], '-', trim($text));
+        $text = (string) preg_replace('/(\d),(\d)/', '$1.$2', $text);
+
+        return (string) preg_replace('/\s+/', ' ', $text);
+    }
+
+    /**
+     * @return array<string, string>
+     *
+     * @throws MalformedDocument
+     */
+    private static function ends(string $said, string $whole, Dimension $dimension): array
+    {
+        $parts = preg_split(self::SERVICE, $said, 2);
+        [$range, $service] = [trim($parts[0] ?? ''), isset($parts[1]) ? trim($parts[1]) : null];
+        $ends = $range === '' ? [] : self::range($range, $whole, $dimension);
+        if ($service === null) {
+            return $ends === [] ? throw self::unread($whole) : $ends;
+        }
+        if (preg_match('/^('.self::NUMBER.') ?('.self::UNIT.')?$/iu', $service, $found) !== 1) {
+            throw self::unread($whole);
+        }
+        $figure = self::with($found[1], $found[2] ?? self::unitOf($ends), $dimension);
+        $isBelow = isset($ends['min']) && self::base($figure, $dimension) < self::base($ends['min'], $dimension);
+
+        return $ends + [$isBelow ? 'service_min' : 'service_max' => $figure];
+    }
+
+    /**
+     * @return array<string, string>
+     *
+     * @throws MalformedDocument
+     */
+    private static function range(string $said, string $whole, Dimension $dimension): array
+    {
+        [$number, $unit] = ['('.self::NUMBER.')', '('.self::UNIT.')?'];
+        if (preg_match("/^$number ?$unit ?(?:-|to) ?$number ?$unit$/iu", $said, $found) === 1) {
+            $shared = ($found[4] ?? '') !== '' ? $found[4] : ($found[2] !== '' ? $found[2] : null);
+
+            return ['min' => self::with($found[1], $found[2] !== '' ? $found[2] : $shared, $dimension),
+                'max' => self::with($found[3], $shared, $dimension)];
+        }
+        if (preg_match("/^$number ?$unit ?(?:±|\+\/-|\+-) ?$number ?$unit$/iu", $said, $found) === 1) {
+            $shared = ($found[4] ?? '') !== '' ? $found[4] : ($found[2] !== '' ? $found[2] : null);
+            $decimals = max(array_map(static fn (string $figure): int => strlen(explode('.', $figure)[1] ?? ''), [$found[1], $found[3]]));
+            $end = static fn (float $figure): string => self::with(number_format($figure, $decimals, '.', ''), $shared, $dimension);
+
+            return ['min' => $end((float) $found[1] - (float) $found[3]), 'max' => $end((float) $found[1] + (float) $found[3])];
+        }
+        if (preg_match("/^(?:max(?:imum)?\.?|up to|at most|no more than|<) ?$number ?$unit$/iu", $said, $found) === 1
+            || preg_match("/^$number ?$unit (?:max(?:imum)?\.?|or less)$/iu", $said, $found) === 1) {
+            return ['max' => self::with($found[1], ($found[2] ?? '') !== '' ? $found[2] : null, $dimension)];
+        }
+        if (preg_match("/^(?:min(?:imum)?\.?|at least|no less than|>) ?$number ?$unit$/iu", $said, $found) === 1
+            || preg_match("/^$number ?$unit (?:min(?:imum)?\.?|or more)$/iu", $said, $found) === 1) {
+            return ['min' => self::with($found[1], ($found[2] ?? '') !== '' ? $found[2] : null, $dimension)];
+        }
+        throw self::unread($whole);
+    }
+
+    private static function with(string $figure, ?string $unit, Dimension $dimension): string
+    {
+        return $figure.' '.trim($unit ?? $dimension->canonicalUnit()->symbol);
+    }
+
+    /** @param  array<string, string>  $ends */
+    private static function unitOf(array $ends): ?string
+    {
+        $first = array_values($ends)[0] ?? null;
+
+        return $first === null ? null : (explode(' ', $first, 2)[1] ?? null);
+    }
+
+    private static function base(string $figure, Dimension $dimension): int|float
+    {
+        return WrittenQuantity::of($figure, $dimension)->base();
+    }
+
+    /**
+     * @param  array<string, string>  $first
+     * @param  array<string, string>  $second
+     *
+     * @throws ContradictoryFields
+     */
+    private static function refuseOther(array $first, array $second, string $whole, Dimension $dimension): void
+    {
+        foreach ($second as $end => $figure) {
+            $one = isset($first[$end]) ? self::base($first[$end], $dimension) : null;
+            $other = self::base($figure, $dimension);
+            if ($one !== null && abs($one - $other) > self::ALIKE * max(abs($one), abs($other))) {
+                throw ContradictoryFields::excluded('text', $whole, 'What stands in brackets is another figure: '.$first[$end]
+                    .' is not '.$figure.'.',
+                    'the same in both units');
+            }
+        }
+    }
+
+    private static function unread(string $text): MalformedDocument
+    {
+        return MalformedDocument::wrongSort($text, 'a limit as a manual prints it, such as 0.05–0.08 mm, limit 0.12')->under('text');
+    }
+}
