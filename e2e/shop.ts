@@ -14,7 +14,7 @@ const DATABASE = `moltrek_e2e_${WORKER}`
 const now = () => new Date(Date.now() + 1000 * Number(process.env.MOLTREK_CLOCK_AHEAD ?? 0))
 
 function shell(commands: string): void {
-    const libraries = 'here=$PWD; for each in platform database server test; do . bin/lib/$each.sh; done'
+    const libraries = 'here=$PWD; for each in platform database server backup test; do . bin/lib/$each.sh; done'
     execFileSync('bash', ['-euc', `${libraries}; ${commands}`])
 }
 
@@ -27,6 +27,12 @@ function asNew(): void {
 /** The demo shop opened at this minute, with its waits still running. */
 export function openedNow(): void {
     shell(`DB_DATABASE=${DATABASE} php artisan moltrek:demo --fresh`)
+}
+
+/** What one of the shop’s own commands does to the database of this worker, and what it says. */
+export function onDatabase(command: (database: string) => string): string {
+    const libraries = 'here=$PWD; for each in platform database server backup test; do . bin/lib/$each.sh; done'
+    return execFileSync('bash', ['-euc', `${libraries}; { ${command(DATABASE)}; } 2>&1`]).toString()
 }
 
 export function restartServer(): void {

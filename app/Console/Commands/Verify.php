@@ -1,0 +1,63 @@
+<?php
+
+namespace App\Console\Commands;
+
+use App\Bench\JobLog;
+use App\Calculations\JsonText;
+use App\Models\Job;
+use DateTimeImmutable;
+use Illuminate\Console\Command;
+use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Log\Build;
+use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\Unreadable;
+use Moltrek\Core\Planning\Step;
+
+/** Replays every job of the shop and says in one line what it comes to, so that a copy can be held against it. */
+final class Verify extends Command
+{
+    protected $signature = 'moltrek:verify';
+
+    protected $description = 'Replay every job and print what the shop comes to, as JSON';
+
+    public function handle(): int
+    {
+        $jobs = $entries = $unreadable = 0;
+        $hash = hash_init('sha256');
+        foreach (Job::query()->orderBy('number')->pluck('id')->all() as $id) {
+            $job = Job::query()->findOrFail(is_int($id) ? $id : 0);
+            $log = JobLog::entries($job);
+            hash_update($hash, JsonText::encode([$job->number, $job->owner, $job->sheet->slug, $job->sheet->version, self::said($log), self::comesTo($job, $log)]));
+            $jobs++;
+            $entries += count($log);
+            $unreadable += count(array_filter($log, static fn (Entry $entry): bool => $entry->said instanceof Unreadable));
+        }
+        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'fingerprint' => hash_final($hash)]));
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * @param  list<Entry>  $log
+     * @return list<list<string>>
+     */
+    private static function said(array $log): array
+    {
+        return array_map(static fn (Entry $entry): array => [$entry->id, $entry->kind(), $entry->by, $entry->at->format('U.u')], $log);
+    }
+
+    /**
+     * What is done and what is judged at the end of its log, whatever the clock says now.
+     *
+     * @param  list<Entry>  $log
+     * @return array{done: list<string>, verdicts: array<string, string|null>}
+     */
+    private static function comesTo(Job $job, array $log): array
+    {
+        $last = array_reduce($log, static fn (?DateTimeImmutable $last, Entry $entry): DateTimeImmutable => max($last ?? $entry->at, $entry->at));
+        $state = Build::replay($job->sheet->engine(), $log, $last ?? new DateTimeImmutable('@0'));
+        $done = array_filter($state->work->steps(), static fn (Step $step): bool => $state->work->isDone($step));
+
+        return ['done' => array_keys($done), 'verdicts' => array_map(static fn (Assessment $each): ?string => $each->verdict?->state->value, $state->verdicts->all())];
+    }
+}

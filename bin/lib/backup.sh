@@ -1,0 +1,75 @@
+# One archive of all that is the shop's: the database in PostgreSQL's own custom form, and the photographs; with a manifest that
+# says what every job comes to when it is replayed, and checksums. A restore is only believed when it comes to the same.
+
+# backup_make FILE DATABASE
+backup_make() {
+  local file=$1 database=$2 dir
+  dir=$(mktemp -d)
+  mkdir -p "$dir/photos"
+  PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_dump" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek -Fc -f "$dir/database.dump" "$database"
+  if [ -d var/photos ]; then cp -a var/photos/. "$dir/photos/"; fi
+  DB_DATABASE=$database artisan moltrek:verify >"$dir/verify.json"
+  cat >"$dir/manifest.json" <<JSON
+{"schema": "moltrek-backup-1", "made": "$(date -u +%Y-%m-%dT%H:%M:%SZ)", "migration": "$(database_psql "$database" -c 'select max(migration) from migrations')", "photographs": $(find "$dir/photos" -type f | wc -l), "shop": $(cat "$dir/verify.json")}
+JSON
+  rm "$dir/verify.json"
+  (cd "$dir" && find . -type f ! -name SHA256SUMS -print0 | sort -z | xargs -0 sha256sum >SHA256SUMS)
+  mkdir -p "$(dirname "$file")"
+  # written beside it and moved: a backup that was broken off is no backup
+  tar -czf "$file.part" -C "$dir" .
+  chmod 600 "$file.part"
+  mv "$file.part" "$file"
+  rm -rf "$dir"
+  say "Backed up to $file: $(php -r '$m = json_decode(file_get_contents("php://stdin"), true); echo $m["shop"]["jobs"], " jobs, ", $m["shop"]["entries"], " entries, ", $m["photographs"], " photographs";' < <(tar -xzOf "$file" ./manifest.json))."
+}
+
+# backup_restore FILE DATABASE: unpacked, held against its checksums, read into a database beside the one that is there, replayed and
+# compared; only then it takes its place.
+backup_restore() {
+  local file=$1 database=$2 dir now
+  dir=$(mktemp -d)
+  if ! tar -xzf "$file" -C "$dir" 2>/dev/null || [ ! -f "$dir/SHA256SUMS" ]; then
+    say "$file is not a backup of Moltrek."
+    rm -rf "$dir"
+    return 1
+  fi
+  if ! (cd "$dir" && sha256sum --quiet -c SHA256SUMS >/dev/null 2>&1); then
+    say "$file is damaged: its checksums do not agree. Nothing was changed."
+    rm -rf "$dir"
+    return 1
+  fi
+  database_drop "${database}_restored"
+  database_psql postgres -c "create database ${database}_restored"
+  PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_restore" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek --exit-on-error -d "${database}_restored" "$dir/database.dump"
+  DB_DATABASE=${database}_restored artisan migrate --force --quiet
+  now=$(DB_DATABASE=${database}_restored artisan moltrek:verify)
+  if ! php -r '[$manifest, $now] = [json_decode(file_get_contents($argv[1]), true), json_decode($argv[2], true)]; exit($manifest["shop"] === $now ? 0 : 1);' "$dir/manifest.json" "$now"; then
+    say "The jobs of $file do not come to what they came to when it was made. Nothing was changed."
+    database_drop "${database}_restored"
+    rm -rf "$dir"
+    return 1
+  fi
+  database_drop "$database"
+  database_psql postgres -c "alter database ${database}_restored rename to $database"
+  mkdir -p var/photos
+  cp -an "$dir/photos/." var/photos/
+  rm -rf "$dir"
+  DB_DATABASE=$database artisan moltrek:forget-summaries
+  say "Restored and replayed: $(php -r '$n = json_decode($argv[1], true); echo $n["jobs"], " jobs, ", $n["entries"], " entries";' "$now"), each as it was."
+}
+
+# The eleven last are kept.
+backup_rotate() {
+  local old
+  # shellcheck disable=SC2012
+  for old in $(ls -1t "$1"/moltrek-*.tar.gz 2>/dev/null | tail -n +12); do rm -f "$old"; done
+}
+
+# Before the tables change what is there is kept.
+backup_before_migrating() {
+  [ -n "$(database_psql moltrek -c "select to_regclass('log_entries')")" ] || return 0
+  if artisan migrate:status --pending 2>/dev/null | grep -q Pending; then
+    backup_make "var/backups/moltrek-$(date +%Y%m%d-%H%M%S).tar.gz" moltrek
+    backup_rotate var/backups
+  fi
+}
