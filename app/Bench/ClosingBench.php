@@ -75,7 +75,7 @@ final readonly class ClosingBench
         $points = static fn (LeakTest $test): array => array_map(static fn (array $point): LeakPointShape => new LeakPointShape($point[0], $point[1]), $test->points);
 
         return new LeakBoardShape(
-            $tests->pressure, $tests->drop === null || $tests->time === null ? null : $tests->drop / ($tests->time / 60), $tests->time, $tests->leakSource,
+            $tests->pressure, $tests->drop === null || $tests->time === null ? null : $tests->drop / ($tests->time / 60), $tests->time, $tests->leakSource, LeakTest::before($this->state->sheet),
             array_map(static fn (LeakTest $test): LeakTestShape => new LeakTestShape($test->begun->at->format(SlipView::INSTANT), $test->begun->by, $points($test),
                 $test->state(), $test->headline(), $test->says(), $test->perMinute(), $test->staleBecause), $this->state->proofs->leakTests()),
             array_map(fn (Entry $entry): string => $entry->said->words($this->state).', '.$entry->by, $this->state->proofs->leaks()),

@@ -100,7 +100,7 @@ final readonly class ValvesView
             $verdict?->state->value, $verdict?->words, $verdict?->reason, $verdict?->action,
             self::range($this->state->verdicts->limitOf($spot)),
             $clearances->shimOf($valve->id)?->written(), $clearances->shimOf($valve->id) !== null,
-            $clearances->leftLooseBy($valve->id)?->said->words($this->state), $this->grind($valve),
+            $verdict?->state->asksForAName() === true ? $clearances->leftLooseBy($valve->id)?->said->words($this->state) : null, $this->grind($valve),
             array_map(fn (Entry $entry): ValveStemShape => new ValveStemShape($entry->id, $entry->said->words($this->state), $entry->by), $clearances->groundBy($valve->id)),
             $rods->rodLength($valve)?->written(), $clearances->rodOf($valve->id)?->length->written(),
             $clearances->hasSeen('tube', $valve->id) !== null, $clearances->hasSeen('rockers', $valve->id) !== null,

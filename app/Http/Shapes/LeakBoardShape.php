@@ -21,6 +21,8 @@ final readonly class LeakBoardShape
         public ?float $time,
         #[OA\Property]
         public ?string $source,
+        #[OA\Property(description: 'how it is made ready')]
+        public string $before,
         #[OA\Property(items: new OA\Items(ref: LeakTestShape::class))]
         public array $tests,
         #[OA\Property(items: new OA\Items(type: 'string'))]

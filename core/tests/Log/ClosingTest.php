@@ -7,6 +7,7 @@ use Moltrek\Core\Log\Closing\Compressions;
 use Moltrek\Core\Log\Closing\FirstStart;
 use Moltrek\Core\Log\Closing\Hiss;
 use Moltrek\Core\Log\Closing\LeakGaugeRead;
+use Moltrek\Core\Log\Closing\LeakTest;
 use Moltrek\Core\Log\Closing\Proofs;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
@@ -49,6 +50,11 @@ it('proves the cases by a gauge that is read several times', function () {
         ->and($leaking->proofs->leakTest()->says())->toContain('look at the rig first');
 });
 
+it('proves a joint no more that was opened since, and still where only a side cover was', function () {
+    $test = fn (string $slab) => closedUpTo('ulvane-139r', Proofs::LEAK, [gauge(46, null), gauge(43, '2 min'), ['slab_lifted', ['slab' => $slab]]])->proofs->leakTest()->staleBecause;
+    expect($test('head'))->toBe('lifted: head')->and($test('rotor-cover'))->toBeNull();
+});
+
 it('counts by the clock where nobody says how long it has been', function () {
     $state = closedUpTo('ulvane-139r', Proofs::LEAK, [gauge(46, null), ['leak_gauge_read', ['pressure' => '44 kPa'], 4]]);
     expect($state->proofs->leakTest()->elapsed())->toBe(240.0)->and($state->proofs->leakTest()->perMinute())->toBe(0.5);
@@ -64,7 +70,8 @@ it('names the exhaust valve only where there is one', function () {
         $said = LeakGaugeRead::read(Fields::of((object) $payload, ...LeakGaugeRead::keys()));
         $state->readLeak($said, new Entry((string) $index, $said, new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW'));
     }
-    expect($says('skarn-594'))->toContain('shaft of the exhaust valve')->and($state->leakTest()->says())->not->toContain('exhaust valve');
+    expect(LeakTest::before(demoSheet('skarn-594')))->toContain('crosses the seal between them')->and(LeakTest::before($without))->not->toContain('exhaust valve')->not->toContain('between them');
+    expect($says('skarn-594'))->toContain('shaft of the exhaust valve')->toContain('the one between the cases')->and($state->leakTest()->says())->not->toContain('exhaust valve');
 });
 
 it('refuses at the end what cannot be', function (string $engine, array $act, string $field, string $why) {
@@ -78,6 +85,7 @@ it('refuses at the end what cannot be', function (string $engine, array $act, st
     'held more than supplied' => ['harbick-421', ['leak_down_read', ['cylinder' => '1', 'supply' => '700 kPa', 'held' => '710 kPa', 'hisses' => []]], 'held', 'No more is held than is supplied'],
     'heard at no such place' => ['harbick-421', ['leak_down_read', ['cylinder' => '1', 'supply' => '700 kPa', 'held' => '600 kPa', 'hisses' => ['tail light']]], 'hisses', 'one of inlet, exhaust'],
     'litres for millilitres' => ['harbick-421', ['fluid_filled', ['fluid' => 'engine oil', 'amount' => '19 L']], 'amount', 'a slip of the unit'],
+    'water into an engine cooled by air' => ['harbick-421', ['fluid_filled', ['fluid' => 'coolant', 'amount' => '1 L']], 'fluid', 'cooled by air'],
     'started before its hold' => ['harbick-421', ['start_seen', ['item' => 'sound', 'right' => true]], 'item', 'the hold before the first start stands'],
     'nothing of the first start' => ['harbick-421', ['start_seen', ['item' => 'paint', 'right' => true]], 'item', 'one of pressure, sound'],
     'cold that was not warm' => ['harbick-421', ['heat_cycle', ['stage' => 'cold']], 'stage', 'It has not been warmed through'],

@@ -1547,6 +1547,8 @@ export interface components {
              */
             time: number | null;
             source: string | null;
+            /** @description how it is made ready */
+            before: string;
             tests: components["schemas"]["LeakTest"][];
             found: string[];
             step: components["schemas"]["TimingStep"] | null;

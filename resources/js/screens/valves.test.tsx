@@ -7,7 +7,7 @@ import { PartsInOrder } from '../drawings/PartsInOrder'
 import { PistonsDrawing } from '../drawings/PistonsDrawing'
 import { ShimMap } from '../drawings/ShimMap'
 import { ThrottleBar } from '../drawings/ThrottleBar'
-import { aJob, entered, send, show } from '../testing/bench'
+import { aJob, asked, entered, send, answers as served, show } from '../testing/bench'
 import { LeakDown } from './Closing/LeakDown'
 import { LeakTest } from './Closing/LeakTest'
 import { Start } from './Closing/Start'
@@ -207,6 +207,17 @@ describe('the shims of an engine', () => {
         })
     })
 
+    it('counts what nobody got onto the shelf, once', async () => {
+        served['/shelf'] = (body) => ({ document: body ?? [{ part: 'Shim 2.50 mm', fits: 'ulvane-139r', count: 2 }] })
+        shown({ task: 'fit', decided: 'd1', decidedBy: 'TW', spare: ['2.55 mm', '2.50 mm', '2.55 mm'] })
+        fireEvent.click(screen.getByRole('button', { name: 'Onto the shelf' }))
+        expect(await screen.findByText('on the shelf')).toBeTruthy()
+        expect(asked.flatMap(({ body }) => body ?? [])).toEqual([
+            { part: 'Shim 2.55 mm', fits: 'ulvane-139r', count: 2 },
+            { part: 'Shim 2.50 mm', fits: 'ulvane-139r', count: 3 },
+        ])
+    })
+
     it('draws inlets over exhausts and says every way that a shim goes', () => {
         const { container } = show(<ShimMap valves={valves} rows={board({}).rows} />)
         expect(screen.getByRole('img', { name: 'Shims: 1in 2.45 mm, from 1ex' })).toBeTruthy()
@@ -260,6 +271,7 @@ describe('the tests at the end', () => {
         allowed: 7 / 6,
         time: 360,
         source: null,
+        before: '',
         tests: [],
         found: [],
         step: null,

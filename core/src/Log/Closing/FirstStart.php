@@ -23,7 +23,7 @@ final class FirstStart
                 : 'Dry at every joint and union',
             'smoke' => $isFour ? 'Smoke of assembly oil gone within a minute or two' : 'Smoke no more than its mixture makes',
             'water' => $sheet->layout->cooling === Cooling::Liquid ? 'Coolant circulates, no bubbles in the filler, topped up' : null,
-            'charging' => 'Charging: the voltage rises with the speed',
+            'charging' => 'Charging, where it has a battery: the voltage rises with the speed',
             'stops' => 'Stops at the switch, idle set',
         ];
 

@@ -11,6 +11,7 @@ use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
+use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\Fluid;
 use Moltrek\Core\Sheet\FluidKind;
 
@@ -44,6 +45,9 @@ final readonly class FluidFilled implements Kind
 
     public function admit(Before $before): void
     {
+        if ($this->fluid === FluidKind::Coolant && $before->sheet->layout->cooling === Cooling::Air) {
+            throw ContradictoryFields::excluded('fluid', $this->fluid->value, 'This engine is cooled by air.', 'oil');
+        }
         $stated = $before->sheet->fluids->of($this->fluid);
         if ($stated !== null && ! $this->isSure && $this->amount > self::MUCH * $stated->capacity) {
             throw ContradictoryFields::excluded('amount', Fluid::litres($this->amount),

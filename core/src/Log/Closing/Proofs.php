@@ -7,6 +7,8 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Undone;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\FluidKind;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** By what an engine that is together is proved: what it was filled with, pressure tests, compression, the first start. */
 final class Proofs
@@ -151,13 +153,21 @@ final class Proofs
             static fn (Entry $entry): bool => $entry->said instanceof StartSeen && ! $entry->said->isRight));
     }
 
+    /** Whether a head or a barrel came off: what was proved of it is proved no more. */
+    private function opens(Undone $undone): bool
+    {
+        return array_filter($this->sheet->stack->slabs, static fn (Slab $slab): bool => $undone->lifts($slab->id)
+            && in_array($slab->kind, [SlabKind::Head, SlabKind::Barrel], true)) !== [];
+    }
+
     /** @param  list<string>  $taken  steps that were taken back */
     public function undo(Undone $undone, array $taken): void
     {
-        if ($undone->isLift() || in_array(self::LEAK, $taken, true)) {
+        $isOpened = $this->opens($undone);
+        if ($isOpened || in_array(self::LEAK, $taken, true)) {
             $this->leakTests = array_map(static fn (LeakTest $test): LeakTest => $test->noMoreBecause($undone->why), $this->leakTests);
         }
-        if ($undone->isLift() || in_array(self::LEAK_DOWN, $taken, true)) {
+        if ($isOpened || in_array(self::LEAK_DOWN, $taken, true)) {
             $this->leakDown = $this->wet = [];
         }
         foreach (FluidKind::cases() as $fluid) {

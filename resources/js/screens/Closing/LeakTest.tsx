@@ -37,9 +37,7 @@ export function LeakTest({ job, leak }: { job: Job; leak: Board }) {
                 ) : (
                     <p className="leading-snug">
                         <b className="block text-2xl">Close inlet and exhaust</b>
-                        Plugs in both, piston at its bottom so that the ports join cases and barrel, exhaust valve where
-                        it closes. Pumped up slowly, by regulator and relief valve; pressure is never higher than the
-                        seals bear.
+                        {leak.before}
                     </p>
                 )}
                 {test && !test.stale && <Clock since={test.begun} />}

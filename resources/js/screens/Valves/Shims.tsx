@@ -5,6 +5,7 @@ import { Choice } from '../../parts/Choice'
 import { StrikeOut } from '../../parts/StrikeOut'
 import { KeepPlan, OrderThem } from './KeepPlan'
 import { ShimRow } from './ShimRow'
+import { ToShelf } from './ToShelf'
 
 type Board = Schemas['Shims']
 
@@ -121,7 +122,10 @@ function Lists({ job, shims }: { job: Job; shims: Board }) {
                 {shims.buy.length > 0 && <OrderThem job={job} shims={shims} />}
             </dd>
             <dt className="text-quiet">Left over</dt>
-            <dd>{shims.spare.length === 0 ? 'none' : shims.spare.join(', ')}</dd>
+            <dd>
+                {shims.spare.length === 0 ? 'none' : shims.spare.join(', ')}
+                {shims.decided !== null && shims.spare.length > 0 && <ToShelf job={job} shims={shims} />}
+            </dd>
             <dt className="text-quiet">On the shelf</dt>
             <dd>
                 {shims.shelf.length === 0
