@@ -109,6 +109,41 @@ describe('the order of the bolts', () => {
         fireEvent.click(screen.getByRole('button', { name: 'as I tap them' }))
         expect(screen.queryByText('Tap the first bolt')).toBeNull()
     })
+    it('keeps no order on a sheet that belongs to the pattern before', async () => {
+        answerAll()
+        const corners = [-40, 40].flatMap((y) => [-40, 40].map((x) => [x, y]))
+        const fasteners = corners.map(([x, y], at) => ({
+            id: `h${at + 1}`,
+            slab: 'head',
+            x: `${x} mm`,
+            y: `${y} mm`,
+            thread: 'M8',
+        }))
+        answers['/sheets'] = () => ({
+            document: [
+                {
+                    slug: 'pellgrove-1092',
+                    title: 'Pellgrove 1092',
+                    version: 1,
+                    document: JSON.stringify({ fasteners }),
+                },
+            ],
+        })
+        let answerRound = () => {}
+        answers['/calculations/torque-pattern'] = (body) =>
+            (body as { pattern: string }).pattern === 'round'
+                ? new Promise((resolve) => {
+                      answerRound = () => resolve({ document: answer(['h1', 'h2', 'h4', 'h3']) })
+                  })
+                : { document: answer(['h1', 'h4', 'h2', 'h3']) }
+        show(<Pattern />, '/pattern?sheet=pellgrove-1092&group=head', '/pattern')
+        const keep = await screen.findByRole('button', { name: 'Keep on the sheet, as version 2' })
+        await waitFor(() => expect(keep).toHaveProperty('disabled', false))
+        fireEvent.click(screen.getByRole('button', { name: 'round the rim' }))
+        expect(keep).toHaveProperty('disabled', true)
+        answerRound()
+        await waitFor(() => expect(keep).toHaveProperty('disabled', false))
+    })
     it('says what the core refuses, and keeps what was typed', async () => {
         answers['/calculations/torque-pattern'] = () => ({
             status: 422,

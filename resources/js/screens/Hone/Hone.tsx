@@ -53,7 +53,7 @@ function Hatch({ job }: { job: Job }) {
     const settings = { ...kept, stroke: kept.stroke || job.engine.drawing.barrelHeight.toFixed(0) }
     const set = (part: Partial<Settings>) => keep({ ...kept, ...part })
     const whole = settings.spindle !== '' && settings.strokes !== ''
-    const { answer, refusal } = useCalculation<Hatched>(
+    const { answer, refusal, isOfBefore } = useCalculation<Hatched>(
         'crosshatch',
         whole
             ? {
@@ -149,7 +149,12 @@ function Hatch({ job }: { job: Job }) {
                         : 'the sheet names no tool'}
                     {job.fitting.honing.lining === 'plated' && '. A plated bore is only cleaned, never cut to size'}.
                 </p>
-                <button type="button" className="btn no-print mt-3 h-12 px-6" disabled={!answer} onClick={write}>
+                <button
+                    type="button"
+                    className="btn no-print mt-3 h-12 px-6"
+                    disabled={!answer || isOfBefore}
+                    onClick={write}
+                >
                     Write it in the log
                 </button>
             </div>

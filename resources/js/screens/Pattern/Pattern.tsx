@@ -57,8 +57,9 @@ function Editor({ kept, start, of }: { kept: string; start: Drafted; of: OfSheet
     const [done, setDone] = useState(1)
     const isOwn = drafted.pattern === 'given'
     const isWhole = !isOwn || drafted.own.length === drafted.places.length
-    const { answer, refusal } = useCalculation<Answer>('torque-pattern', isWhole ? asked(drafted) : null)
+    const { answer, refusal, isOfBefore } = useCalculation<Answer>('torque-pattern', isWhole ? asked(drafted) : null)
     const order = isOwn ? drafted.own : (answer?.order ?? [])
+    const isSettled = isWhole && (isOwn || !isOfBefore)
     const upTo = isOwn && !isWhole ? order.length : Math.min(done, order.length)
     const tap = (id: string) => {
         if (isOwn) {
@@ -87,7 +88,7 @@ function Editor({ kept, start, of }: { kept: string; start: Drafted; of: OfSheet
                     </Link>
                 </p>
             </div>
-            {of && <KeepOrder of={of} drafted={drafted} order={isWhole ? order : []} onKept={draft.clear} />}
+            {of && <KeepOrder of={of} drafted={drafted} order={isSettled ? order : []} onKept={draft.clear} />}
             <div className="grid items-start gap-5 bg-base-100 p-5 lg:grid-cols-[1fr_21rem]">
                 <div className="min-w-0 space-y-4">
                     <Choice
@@ -140,7 +141,7 @@ function KeepOrder({
 }: {
     of: OfSheet
     drafted: Drafted
-    /** empty while it is not whole */
+    /** empty while it is not whole, or still that of the pattern before */
     order: string[]
     onKept: () => void
 }) {

@@ -98,7 +98,7 @@ function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (progra
     const figure = asked.figure.trim().replace(',', '.')
     const count = joint.bolts.length || Number(asked.count)
     const isReady = Number(figure) > 0 && asked.source.trim() !== '' && count >= 1 && asked.thread.trim() !== ''
-    const { answer, refusal } = useCalculation<{ stages: Quantity[] }>(
+    const { answer, refusal, isOfBefore } = useCalculation<{ stages: Quantity[] }>(
         'torque-stages',
         Number(figure) > 0 && asked.school !== 'one'
             ? { final: `${figure} ${asked.unit}`, school: asked.school, step: `0.5 ${asked.unit}` }
@@ -107,7 +107,7 @@ function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (progra
     const figures = asked.school === 'one' ? [] : (answer?.stages ?? []).slice(0, -1)
     const submit = () => {
         setTried(true)
-        if (isReady && (asked.school === 'one' || answer)) {
+        if (isReady && !isOfBefore && (asked.school === 'one' || answer)) {
             onBegin(programmeOf(joint, asked, `${figure} ${asked.unit}`, figures, count))
             draft.clear()
         }
@@ -189,7 +189,11 @@ function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (progra
                     </span>
                 )}
             </label>
-            <button type="submit" className="h-14 rounded-field bg-primary px-6 text-lg font-bold text-primary-content">
+            <button
+                type="submit"
+                disabled={isOfBefore}
+                className="h-14 rounded-field bg-primary px-6 text-lg font-bold text-primary-content"
+            >
                 Keep it on the sheet and begin
             </button>
         </form>
