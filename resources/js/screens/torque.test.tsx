@@ -320,6 +320,31 @@ describe('the torque map', () => {
             payload: { step: 'pull.head', programme: { groups: [{ stages }] } },
         })
     })
+
+    it('begins with no stages that belong to the figure before', async () => {
+        let answerThirty = () => {}
+        const thirds = (final: number) => ({
+            document: { stages: [final / 3, (final / 3) * 2, final].map((value) => ({ value, unit: 'N·m' })) },
+        })
+        answers['/calculations/torque-stages'] = (body) =>
+            (body as { final: string }).final === '30 N·m'
+                ? new Promise((resolve) => {
+                      answerThirty = () => resolve(thirds(30))
+                  })
+                : thirds(24)
+        shown(aJoint({ programme: null, passes: [] }))
+        fireEvent.change(await screen.findByLabelText('Final figure'), { target: { value: '24' } })
+        fireEvent.change(screen.getByLabelText(/^Who says so/), { target: { value: 'service manual, page 48' } })
+        await screen.findByText('8 N·m, 16 N·m, 24 N·m, then a check pass')
+        fireEvent.change(screen.getByLabelText('Final figure'), { target: { value: '30' } })
+        const begin = screen.getByRole('button', { name: /Keep it on the sheet/ })
+        expect(begin).toHaveProperty('disabled', true)
+        fireEvent.submit(begin.closest('form') as HTMLFormElement)
+        expect(entered).toEqual([])
+        answerThirty()
+        await screen.findByText('10 N·m, 20 N·m, 30 N·m, then a check pass')
+        expect(begin).toHaveProperty('disabled', false)
+    })
 })
 
 const sheetOf = (name: string): SheetText => JSON.parse(readFileSync(`database/sheets/${name}.json`, 'utf8'))
