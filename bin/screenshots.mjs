@@ -34,7 +34,24 @@ const SHOTS = {
         'day',
         (page) => page.getByRole('heading', { name: 'Torque' }).evaluate((heading) => heading.scrollIntoView()),
     ],
-    parts: ['/jobs/209/parts', 'day', (page) => page.getByText('needed by').first().waitFor()],
+    'new-engine': [
+        '/intake',
+        'day',
+        async (page) => {
+            await page.getByRole('button', { name: 'Not in the spec book' }).click()
+            const engine = page.getByRole('region', { name: 'An engine that is not in the spec book' })
+            await engine.getByLabel('Make').fill('Tarnwick')
+            await engine.getByLabel('Model').fill('600 Gable')
+            await engine.getByLabel('What it is').fill('road bike')
+            for (const answer of ['four-stroke', '2', 'two cams above', 'plated']) {
+                await engine.getByRole('button', { name: answer, exact: true }).click()
+            }
+            await engine.getByLabel('Bore, mm').fill('84')
+            await engine.getByLabel('Stroke, mm').fill('54')
+            await engine.getByText(/598.5 cm³/).waitFor()
+            await engine.evaluate((region) => region.scrollIntoView())
+        },
+    ],
     'torque-map': [
         '/jobs/229/torque/pull.head',
         'day',
