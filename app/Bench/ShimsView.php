@@ -48,7 +48,9 @@ final readonly class ShimsView
             $this->spare($plan),
             $refused, array_map(static fn (Step $step): string => $step->words->name, $this->loop->costs()),
             array_map(static fn (string $part, int $count): ShimPartShape => new ShimPartShape($part, $count), array_keys($this->sizes()), array_values($this->sizes())),
-            $decided?->id, $decided?->by, $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
+            $decided?->id, $decided?->by, $this->state->clearances->shelvedBy()?->by,
+            $this->state->clearances->allFitted() ? array_map(self::written(...), $this->state->clearances->leftOver()) : [],
+            $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
         );
     }
 
@@ -106,16 +108,21 @@ final readonly class ShimsView
     /** @return list<string> shims that nobody gets, the thickest first */
     private function spare(?ShimPlan $plan): array
     {
-        if (! in_array($this->loop->task(), [ShimTask::Fit, ShimTask::ReadAgain], true)) {
-            return $plan === null ? [] : array_map(static fn (PooledShim $shim): string => Length::ofNanometres($shim->size)->written(), $plan->spare);
-        }
-        $chosen = $this->state->clearances->chosen();
-        $moved = array_filter(array_column($chosen, 'whose'));
-        $left = array_filter($chosen, static fn (ShimChosen $shim): bool => ! in_array($shim->valve, $moved, true));
-        $sizes = array_values(array_filter(array_map($this->before(...), $left)));
-        rsort($sizes);
+        $sizes = $this->hasPlan() ? $this->state->clearances->leftOver()
+            : array_map(static fn (PooledShim $shim): Length => Length::ofNanometres($shim->size), $plan === null ? [] : $plan->spare);
 
-        return $sizes;
+        return array_map(self::written(...), $sizes);
+    }
+
+    /** Whether a plan is kept that is being carried out, or has been. */
+    private function hasPlan(): bool
+    {
+        return $this->state->clearances->decidedBy() !== null && in_array($this->loop->task(), [ShimTask::Fit, ShimTask::ReadAgain, ShimTask::Done], true);
+    }
+
+    private static function written(Length $size): string
+    {
+        return $size->written();
     }
 
     private function before(ShimChosen $shim): string

@@ -50,6 +50,12 @@ final class Shelf
         self::fitting($part, $engine)->increment('count');
     }
 
+    /** One more of a part made for an engine, whether any lay there before or not. */
+    public static function add(string $part, string $fits): void
+    {
+        DB::statement('INSERT INTO shelf (part, fits, count) VALUES (?, ?, 1) ON CONFLICT (part, fits) DO UPDATE SET count = shelf.count + 1', [$part, $fits]);
+    }
+
     /** The one place a part is taken from: the one made for the engine before the one for any. */
     private static function fitting(string $part, string $engine): Builder
     {

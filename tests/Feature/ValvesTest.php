@@ -56,6 +56,22 @@ it('takes a shim from the shelf as it is fitted, and gives it back with the stri
     expect($lies())->toBe(1);
 });
 
+it('counts what a plan left over onto the shelf, whichever tablet says it, and takes it away with the strike-out', function () {
+    $plan = $this->entry('shims_decided', ['shims' => [['valve' => '1in1', 'size' => '2.40 mm', 'source' => 'shelf']]]);
+    $this->enter(216, $plan, $this->entry('shim_fitted', ['valve' => '1in1', 'size' => '2.40 mm', 'source' => 'shelf']))->assertJsonPath('results.1.state', 'stored');
+    $left = valveBench($this, 216)['shims']['leftOver'];
+    expect($left)->toHaveCount(1);
+    $lies = fn (): int => Shelf::counts('ostrel-608')['Shim '.$left[0]] ?? 0;
+    $before = $lies();
+    $entry = $this->entry('shims_shelved', ['plan' => $plan['id'], 'sizes' => $left]);
+    $this->enter(216, $entry)->assertJsonPath('results.0.state', 'stored');
+    $this->enter(216, $entry)->assertJsonPath('results.0.state', 'already');
+    $this->enter(216, $this->entry('shims_shelved', ['plan' => $plan['id'], 'sizes' => $left]))->assertJsonPath('results.0.refusal.field', 'payload.plan');
+    expect($lies())->toBe($before + 1)->and(valveBench($this, 216)['shims']['shelvedBy'])->not->toBeNull();
+    $this->enter(216, $this->entry('entry_struck', ['entry' => $entry['id'], 'reason' => 'still in the tray']))->assertJsonPath('results.0.state', 'stored');
+    expect($lies())->toBe($before)->and(valveBench($this, 216)['shims']['leftOver'])->toBe($left);
+});
+
 it('writes the plan for a spreadsheet', function () {
     $csv = $this->actingAs($this->person())->get('/api/jobs/216/shims.csv')->assertOk()->getContent();
     $rows = array_map(fn (string $line): array => str_getcsv($line, escape: ''), array_filter(explode("\n", $csv)));

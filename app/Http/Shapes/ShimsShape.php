@@ -14,6 +14,7 @@ final readonly class ShimsShape
      * @param  list<string>  $spare
      * @param  list<string>  $costs
      * @param  list<ShimPartShape>  $shelf
+     * @param  list<string>  $leftOver
      */
     public function __construct(
         #[OA\Property]
@@ -46,6 +47,10 @@ final readonly class ShimsShape
         public ?string $decided,
         #[OA\Property]
         public ?string $decidedBy,
+        #[OA\Property(description: 'who counted what was left over onto the shelf')]
+        public ?string $shelvedBy,
+        #[OA\Property(description: 'what the plan that was carried out left over', items: new OA\Items(type: 'string'))]
+        public array $leftOver,
         #[OA\Property]
         public ?TimingStepShape $step,
     ) {

@@ -74,6 +74,7 @@ use Moltrek\Core\Log\ValveGear\RodsSpin;
 use Moltrek\Core\Log\ValveGear\ShimFitted;
 use Moltrek\Core\Log\ValveGear\ShimRead;
 use Moltrek\Core\Log\ValveGear\ShimsDecided;
+use Moltrek\Core\Log\ValveGear\ShimsShelved;
 use Moltrek\Core\Log\ValveGear\StemGround;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
@@ -97,8 +98,8 @@ final class Kinds
         PiecesLaid::class, ThicknessDecided::class,
         PairRead::class, WheelSet::class, IgnitionPointRead::class, IgnitionMoved::class, MarkPunched::class,
         CamMarksRead::class, CamEventsRead::class, CamMoved::class,
-        ShimRead::class, ShimsDecided::class, ShimFitted::class, StemGround::class, LeftLoose::class, DecompressorSet::class,
-        RodRead::class, RodsLetOut::class, RodsSpin::class, OrderSeen::class,
+        ShimRead::class, ShimsDecided::class, ShimFitted::class, ShimsShelved::class, StemGround::class, LeftLoose::class,
+        DecompressorSet::class, RodRead::class, RodsLetOut::class, RodsSpin::class, OrderSeen::class,
         FluidFilled::class, LeakGaugeRead::class, LeakFound::class, LeakDownRead::class, CompressionWet::class, StartSeen::class,
         HeatCycle::class, RunInPlanned::class, RecheckDone::class, TrialMade::class, TrialDecided::class,
         OpenEnd::class, HandedOver::class,

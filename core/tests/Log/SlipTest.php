@@ -74,6 +74,7 @@ function spokenOf(): array
         'shims chosen' => [['shims_decided', ['shims' => [['valve' => '1in1', 'size' => '2.4 mm', 'source' => 'bought']]]], 'Shims chosen: 1in1 2.40 mm', 'ostrel-608'],
         'no shim changes' => [['shims_decided', ['shims' => []]], 'Shims chosen: every one stays where it is', 'ostrel-608'],
         'a shim fitted' => [['shim_fitted', ['valve' => '1in1', 'size' => '2.40 mm', 'source' => 'moved', 'whose' => '3ex2']], 'Shim in, inlet valve 1, cylinder 1: 2.40 mm, from 3ex2', 'ostrel-608'],
+        'shims shelved' => [['shims_shelved', ['plan' => 'd1', 'sizes' => ['2.45 mm', '2.5 mm']]], 'Left-over shims counted onto the shelf: 2.50 mm, 2.45 mm', 'ostrel-608'],
         'a stem ground' => [['stem_ground', ['valve' => '1ex', 'taken' => '0.03 mm']], 'Stem ground by 0.03 mm, exhaust valve', 'dunmoor-208sv'],
         'left loose' => [['left_loose', ['valves' => ['1ex'], 'reason' => 'seats bed in', 'recheck' => ['what' => 'Clearance, cold', 'hours' => '5 h', 'days' => 30]]], 'Left loose on purpose, 1ex: seats bed in; clearance, cold after 5 h or 30 days'],
         'a decompressor' => [['decompressor_set', ['slack' => '1.5 mm']], 'Decompressor slack 1.50 mm'],

@@ -1,6 +1,7 @@
 <?php
 
 use Moltrek\Core\Judgement\Aim;
+use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -11,6 +12,7 @@ use Moltrek\Core\Log\ValveGear\ShimTask;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\ValveGear\LashPosition;
@@ -93,6 +95,42 @@ it('goes round with shims: read, one plan, fitted, read again', function () {
         ->and((new ShimLoop($state))->shim($sheet->valveTrain->valves[0])?->written())->toBe('2.425 mm');
     $state = atTheValves($sheet, [...$acts, ...lashOfFour()]);
     expect((new ShimLoop($state))->task())->toBe(ShimTask::Done)->and(stateOf($state, 'set.lash.1in1'))->toBe('done');
+});
+
+it('leaves over what no valve got, and counts it onto the shelf once for a plan', function () {
+    $sheet = demoSheet('ostrel-608');
+    // 1in1 gives its 2.50 to 2in1, whose 2.45 nobody gets; a new one goes under 1in1
+    $acts = [
+        ...camsOut(['1in1' => ['0.10', '0.12'], '2in1' => ['0.24', '0.25']]),
+        ['shim_read', ['valve' => '1in1', 'size' => '2.50 mm']], ['shim_read', ['valve' => '2in1', 'size' => '2.45 mm']],
+        ['shims_decided', ['shims' => [
+            ['valve' => '1in1', 'size' => '2.425 mm', 'source' => 'bought'], ['valve' => '2in1', 'size' => '2.50 mm', 'source' => 'moved', 'whose' => '1in1'],
+        ]]],
+    ];
+    $plan = (string) atTheValves($sheet, $acts)->clearances->decidedBy()?->id;
+    $shelve = fn (string $plan, array $sizes): array => ['shims_shelved', ['plan' => $plan, 'sizes' => $sizes]];
+    $sizes = fn (array $acts): array => array_map(fn (Length $size): string => $size->written(), atTheValves($sheet, $acts)->clearances->leftOver());
+    expect($sizes($acts))->toBe(['2.45 mm']);
+    $refusal = function (array $acts, array $act) use ($sheet): string {
+        try {
+            Before::of(atTheValves($sheet, $acts))->enter($act[0], (object) $act[1]);
+        } catch (Refusal $refusal) {
+            return $refusal->getMessage();
+        }
+
+        return 'taken';
+    };
+    expect($refusal($acts, $shelve($plan, ['2.45 mm'])))->toContain('Not every shim of the plan is in yet');
+    $acts[] = ['shim_fitted', ['valve' => '1in1', 'size' => '2.425 mm', 'source' => 'bought']];
+    $acts[] = ['shim_fitted', ['valve' => '2in1', 'size' => '2.50 mm', 'source' => 'moved', 'whose' => '1in1']];
+    expect($sizes($acts))->toBe(['2.45 mm'])
+        ->and($refusal($acts, $shelve($plan, ['2.50 mm'])))->not->toBe('taken')
+        ->and($refusal($acts, $shelve('another', ['2.45 mm'])))->not->toBe('taken')
+        ->and($refusal($acts, $shelve($plan, [])))->not->toBe('taken')
+        ->and($refusal($acts, $shelve($plan, ['2.45 mm'])))->toBe('taken');
+    $acts[] = $shelve($plan, ['2.45 mm']);
+    expect(atTheValves($sheet, $acts)->clearances->shelvedBy())->not->toBeNull()
+        ->and($refusal($acts, $shelve($plan, ['2.45 mm'])))->toContain('lies on the shelf already');
 });
 
 it('keeps the reading as found by the shim that was in then', function () {

@@ -2013,6 +2013,10 @@ export interface components {
             /** @description the entry by which the plan was kept */
             decided: string | null;
             decidedBy: string | null;
+            /** @description who counted what was left over onto the shelf */
+            shelvedBy: string | null;
+            /** @description what the plan that was carried out left over */
+            leftOver: string[];
             step: components["schemas"]["TimingStep"] | null;
         };
         /** @description A layer of the top end. */
@@ -2902,7 +2906,7 @@ export interface components {
             side: string | null;
         };
         /** @enum {string} */
-        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "shim_read" | "shims_decided" | "shim_fitted" | "stem_ground" | "left_loose" | "decompressor_set" | "rod_read" | "rods_let_out" | "rods_spin" | "order_seen" | "fluid_filled" | "leak_gauge_read" | "leak_found" | "leak_down_read" | "compression_wet" | "start_seen" | "heat_cycle" | "run_in_planned" | "recheck_done" | "trial_made" | "trial_decided" | "open_end" | "handed_over";
+        EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "shim_read" | "shims_decided" | "shim_fitted" | "shims_shelved" | "stem_ground" | "left_loose" | "decompressor_set" | "rod_read" | "rods_let_out" | "rods_spin" | "order_seen" | "fluid_filled" | "leak_gauge_read" | "leak_found" | "leak_down_read" | "compression_wet" | "start_seen" | "heat_cycle" | "run_in_planned" | "recheck_done" | "trial_made" | "trial_decided" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
@@ -3206,6 +3210,10 @@ export interface components {
                 size?: unknown;
                 source?: unknown;
                 whose?: unknown;
+            };
+            shims_shelved: {
+                plan?: unknown;
+                sizes?: unknown;
             };
             stem_ground: {
                 valve?: unknown;

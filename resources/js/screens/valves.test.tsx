@@ -7,7 +7,7 @@ import { PartsInOrder } from '../drawings/PartsInOrder'
 import { PistonsDrawing } from '../drawings/PistonsDrawing'
 import { ShimMap } from '../drawings/ShimMap'
 import { ThrottleBar } from '../drawings/ThrottleBar'
-import { aJob, asked, entered, send, answers as served, show } from '../testing/bench'
+import { aJob, entered, send, show } from '../testing/bench'
 import { LeakDown } from './Closing/LeakDown'
 import { LeakTest } from './Closing/LeakTest'
 import { Start } from './Closing/Start'
@@ -173,6 +173,8 @@ describe('the shims of an engine', () => {
         shelf: [],
         decided: null,
         decidedBy: null,
+        shelvedBy: null,
+        leftOver: [],
         step: null,
         ...parts,
     })
@@ -207,15 +209,20 @@ describe('the shims of an engine', () => {
         })
     })
 
-    it('counts what nobody got onto the shelf, once', async () => {
-        served['/shelf'] = (body) => ({ document: body ?? [{ part: 'Shim 2.50 mm', fits: 'ulvane-139r', count: 2 }] })
-        shown({ task: 'fit', decided: 'd1', decidedBy: 'TW', spare: ['2.55 mm', '2.50 mm', '2.55 mm'] })
+    it('counts what nobody got onto the shelf, as an entry of the plan', () => {
+        shown({ task: 'read again', decided: 'd1', decidedBy: 'TW', leftOver: ['2.55 mm', '2.50 mm'] })
         fireEvent.click(screen.getByRole('button', { name: 'Onto the shelf' }))
-        expect(await screen.findByText('on the shelf')).toBeTruthy()
-        expect(asked.flatMap(({ body }) => body ?? [])).toEqual([
-            { part: 'Shim 2.55 mm', fits: 'ulvane-139r', count: 2 },
-            { part: 'Shim 2.50 mm', fits: 'ulvane-139r', count: 3 },
-        ])
+        expect(entered[0]).toMatchObject({
+            kind: 'shims_shelved',
+            payload: { plan: 'd1', sizes: ['2.55 mm', '2.50 mm'] },
+        })
+    })
+
+    it('offers it no more once somebody has counted them, and not before every shim is in', () => {
+        shown({ decided: 'd1', leftOver: ['2.55 mm'], shelvedBy: 'PQ' })
+        expect(screen.getByText('on the shelf, counted by PQ')).toBeTruthy()
+        shown({ task: 'fit', decided: 'd1', spare: ['2.55 mm'], leftOver: [] })
+        expect(screen.queryByRole('button', { name: 'Onto the shelf' })).toBeNull()
     })
 
     it('draws inlets over exhausts and says every way that a shim goes', () => {

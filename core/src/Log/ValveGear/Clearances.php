@@ -21,6 +21,8 @@ final class Clearances
     /** @var array<string, Entry> fitted since the shims were last chosen, by valve */
     private array $fittedSince = [];
 
+    private ?Entry $shelved = null;
+
     /** @var array<string, list<Entry>> by valve */
     private array $ground = [];
 
@@ -54,6 +56,33 @@ final class Clearances
     {
         $this->decided = $entry;
         $this->fittedSince = [];
+        $this->shelved = null;
+    }
+
+    /** What was left over of the plan that stands lies on the shelf now. */
+    public function shelve(Entry $entry): void
+    {
+        if ($entry->said instanceof ShimsShelved && $entry->said->plan === $this->decided?->id) {
+            $this->shelved = $entry;
+        }
+    }
+
+    public function shelvedBy(): ?Entry
+    {
+        return $this->shelved;
+    }
+
+    /** @return list<Length> the shims that came out by the plan that stands and that no other valve got, the thickest first */
+    public function leftOver(): array
+    {
+        $chosen = $this->chosen();
+        $moved = array_filter(array_map(static fn (ShimChosen $shim): ?string => $shim->whose, $chosen));
+        $left = array_filter($chosen, static fn (ShimChosen $shim): bool => ! in_array($shim->valve, $moved, true));
+        $sizes = array_map(fn (ShimChosen $shim): ?Length => $this->shimOf($shim->valve, $this->decided), array_values($left));
+        $sizes = array_values(array_filter($sizes));
+        usort($sizes, static fn (Length $one, Length $other): int => $other->nanometres <=> $one->nanometres);
+
+        return $sizes;
     }
 
     public function fitShim(ShimChosen $shim, Entry $entry): void

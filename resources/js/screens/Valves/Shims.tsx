@@ -124,7 +124,7 @@ function Lists({ job, shims }: { job: Job; shims: Board }) {
             <dt className="text-quiet">Left over</dt>
             <dd>
                 {shims.spare.length === 0 ? 'none' : shims.spare.join(', ')}
-                {shims.decided !== null && shims.spare.length > 0 && <ToShelf job={job} shims={shims} />}
+                <ToShelf job={job} shims={shims} />
             </dd>
             <dt className="text-quiet">On the shelf</dt>
             <dd>
