@@ -4,6 +4,7 @@ use App\Http\Middleware\PlainAddress;
 use App\Http\Middleware\Revalidated;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SessionStands;
+use App\Http\Middleware\WhichShop;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -18,7 +19,8 @@ return Application::configure(basePath: $base)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->prepend(PlainAddress::class);
+        $middleware->prepend([PlainAddress::class, WhichShop::class]);
+        $middleware->encryptCookies(except: [WhichShop::COOKIE]);
         $middleware->appendToGroup('web', SessionStands::class);
         $middleware->trustHosts(at: fn (): array => array_values((array) config('app.hosts')), subdomains: false);
         $middleware->alias(['revalidated' => Revalidated::class]);

@@ -17,9 +17,9 @@ return [
     /** By how many seconds the clock of the application is ahead of the machine's; for walked stories, by MOLTREK_NOW. */
     'clock_ahead' => env('MOLTREK_CLOCK_AHEAD', 0),
 
-    /** The shop's name, on the sign-in page and on every record. */
-    'shop_name' => env('SHOP_NAME', 'Brannoch Slip Engine Room'),
+    /** Which shop of this installation is spoken to: "own" or "practice"; empty where there is one alone. */
+    'shop_key' => '',
 
-    /** The zone of the shop: dates and times on screen are in it; the database keeps UTC. */
-    'shop_zone' => env('SHOP_ZONE', 'Europe/London'),
+    /** Where the photographs of the shop lie. */
+    'photos' => base_path('var/photos'),
 ];

@@ -59,7 +59,7 @@ final class DatesView
     /** @return list<int> the weekdays on which the shop never opens, Sunday as 0 */
     public static function closedWeekdays(): array
     {
-        $open = array_keys(array_filter((array) config('shop.hours')));
+        $open = array_keys(array_filter(Shop::hours()));
 
         return array_keys(array_diff(['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'], $open));
     }
@@ -72,7 +72,7 @@ final class DatesView
             array_push($tasks, ...$this->tasks($number, $state));
         }
         $document = json_decode((string) json_encode([
-            'start' => $this->now->format('Y-m-d\TH:i:00P'), 'zone' => $this->now->getTimezone()->getName(), 'hours' => config('shop.hours'), 'people' => self::people(), 'tasks' => $tasks,
+            'start' => $this->now->format('Y-m-d\TH:i:00P'), 'zone' => $this->now->getTimezone()->getName(), 'hours' => (object) Shop::hours(), 'people' => self::people(), 'tasks' => $tasks,
         ]));
         $ranks = array_flip(array_keys($this->jobs));
         $answer = Schedule::laidOut($document, static fn (array $tasks, int $people, int $start, WorkCalendar $calendar): Laid => Scheduler::inTurn($tasks, $people, $start, $calendar,

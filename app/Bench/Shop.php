@@ -2,10 +2,12 @@
 
 namespace App\Bench;
 
+use App\Models\ShopSettings;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
+use Moltrek\Core\Quantity\Dimension;
 
-/** The shop's name, its zone, and now in that zone. The one place that reads the clock for the screens. */
+/** The shop as the screens ask for it: its name, its zone, its hours, and now in that zone. The one place that reads the clock for them. */
 final class Shop
 {
     public static function now(): DateTimeImmutable
@@ -15,15 +17,40 @@ final class Shop
 
     public static function shop(): string
     {
-        $name = config('app.shop_name');
-
-        return is_string($name) ? $name : '';
+        return self::settings()->name ?? '';
     }
 
     public static function zone(): string
     {
-        $zone = config('app.shop_zone');
+        return self::settings()->zone ?? 'UTC';
+    }
 
-        return is_string($zone) ? $zone : 'UTC';
+    /** @return array<string, list<string>> ranges by day */
+    public static function hours(): array
+    {
+        return self::settings()->hours ?? [];
+    }
+
+    /** @return list<string> the units that a figure is typed in, the one that this shop thinks in first */
+    public static function unitsOf(Dimension $dimension): array
+    {
+        return $dimension->unitsFor(self::settings()?->units[$dimension->value] ?? null);
+    }
+
+    /** Read once for a request. */
+    private static function settings(): ?ShopSettings
+    {
+        $known = app()->bound(ShopSettings::class) ? app(ShopSettings::class) : null;
+        if (! $known instanceof ShopSettings && ($known = ShopSettings::current()) !== null) {
+            app()->scoped(ShopSettings::class, static fn (): ShopSettings => $known);
+        }
+
+        return $known;
+    }
+
+    /** After the settings were changed, they are read again. */
+    public static function forget(): void
+    {
+        app()->offsetUnset(ShopSettings::class);
     }
 }

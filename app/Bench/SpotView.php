@@ -30,7 +30,7 @@ final class SpotView
             $state->readings->slabOf($spot)->id, $cylinder?->id, $spot->at->part,
             $spot->at->depth?->quantity()['value'], $spot->about?->quantity()['value'],
             $measurable->laid->group, $measurable->title(), $cylinder === null ? $spot->name : str_replace(', '.$cylinder->name, '', $spot->name),
-            $measurable->dimension()->canonicalUnit()->symbol, $measurable->dimension()->typedUnits(),
+            $measurable->dimension()->canonicalUnit()->symbol, Shop::unitsOf($measurable->dimension()),
             $taken->instrument(), $taken->instruments(), isset($state->work->asked()[$spot->id]),
             $taken->good, $taken->good === null ? null : $measurable->wording->high,
             $stale === null ? null : self::text($state, $stale->reading).' before '.self::event($stale->why),

@@ -3,11 +3,10 @@
 namespace App\Calculations;
 
 use DateTimeImmutable;
-use DateTimeZone;
-use Exception;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Scheduling\OpeningHours;
 use Moltrek\Core\Scheduling\Schedule as Laid;
 use Moltrek\Core\Scheduling\Scheduler;
 use Moltrek\Core\Scheduling\ShopTask;
@@ -15,8 +14,6 @@ use Moltrek\Core\Scheduling\WorkCalendar;
 
 final class Schedule implements Calculation
 {
-    private const DAYS = ['mon' => 1, 'tue' => 2, 'wed' => 3, 'thu' => 4, 'fri' => 5, 'sat' => 6, 'sun' => 7];
-
     /** Nothing is planned further ahead: two years, in minutes. */
     private const HORIZON = 2 * 366 * 24 * 60;
 
@@ -57,8 +54,8 @@ final class Schedule implements Calculation
     {
         $in = Fields::of($document, 'start', 'zone', 'hours', 'people', 'tasks');
         $start = self::instant($in, 'start');
-        $zone = self::zone($in);
-        $calendar = new WorkCalendar(self::hours($in), $zone, $start->getTimestamp());
+        $zone = OpeningHours::zone($in);
+        $calendar = new WorkCalendar(OpeningHours::read($in)->byWeekday, $zone, $start->getTimestamp());
         $people = self::people($in);
         $tasks = self::tasks($in, $people);
         self::refuseImpossible($in, $tasks, $people, $calendar);
@@ -97,49 +94,6 @@ final class Schedule implements Calculation
         }
 
         return new DateTimeImmutable($text);
-    }
-
-    private static function zone(Fields $in): DateTimeZone
-    {
-        $name = $in->textOrNull('zone', 60) ?? 'UTC';
-        if (! in_array($name, DateTimeZone::listIdentifiers(DateTimeZone::ALL_WITH_BC), true)) {
-            throw $in->placed(MalformedDocument::wrongSort($name, 'a time zone such as Europe/London'), 'zone');
-        }
-        try {
-            return new DateTimeZone($name);
-        } catch (Exception) {
-            throw $in->placed(MalformedDocument::wrongSort($name, 'a time zone such as Europe/London'), 'zone');
-        }
-    }
-
-    /** @return array<int, list<array{int, int}>> */
-    private static function hours(Fields $in): array
-    {
-        $days = $in->object('hours', ...array_keys(self::DAYS));
-        $hours = [];
-        foreach (self::DAYS as $name => $weekday) {
-            $ranges = [];
-            foreach ($days->texts($name) as $index => $text) {
-                if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)-(?:([01]\d|2[0-3]):([0-5]\d)|24:00)$/', $text, $part) !== 1) {
-                    throw $days->placed(MalformedDocument::wrongSort($text, 'hours such as 08:00-12:00'), $name.'.'.$index);
-                }
-                $from = ((int) $part[1] * 60 + (int) $part[2]) * 60;
-                $until = isset($part[3], $part[4]) ? ((int) $part[3] * 60 + (int) $part[4]) * 60 : 86_400;
-                if ($until <= $from) {
-                    throw $in->placed(ContradictoryFields::excluded('hours', $name.' '.$text, 'The shop would close before it opens.', 'an end after its start'));
-                }
-                $ranges[] = [$from, $until];
-            }
-            sort($ranges);
-            for ($i = 1; $i < count($ranges); $i++) {
-                if ($ranges[$i][0] < $ranges[$i - 1][1]) {
-                    throw $in->placed(ContradictoryFields::excluded('hours', $name.' '.implode(', ', $days->texts($name)), 'Two ranges of a day overlap.', 'ranges one after the other'));
-                }
-            }
-            $hours[$weekday] = $ranges;
-        }
-
-        return $hours;
     }
 
     /** @return list<string> */

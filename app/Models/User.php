@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Support\Str;
 
 /**
  * A person of the shop.
@@ -15,16 +16,25 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property Role $role
  * @property string|null $calendar_key
  * @property CarbonImmutable|null $sessions_from
+ * @property CarbonImmutable|null $disabled_at
+ * @property string|null $code_hash
+ * @property CarbonImmutable|null $code_until
  */
 final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token', 'calendar_key'];
+    protected $hidden = ['password', 'remember_token', 'calendar_key', 'code_hash'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime'];
+        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime', 'disabled_at' => 'immutable_datetime', 'code_until' => 'immutable_datetime'];
+    }
+
+    /** Sessions that began before now are over, wherever they are. */
+    public function endSessions(): void
+    {
+        $this->forceFill(['sessions_from' => CarbonImmutable::now(), 'remember_token' => Str::random(60)])->save();
     }
 }

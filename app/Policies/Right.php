@@ -16,12 +16,14 @@ enum Right: string
     case StrikeAnothers = 'strike-anothers';
     case AdoptSheet = 'adopt-sheet';
     case MakeHabits = 'make-habits';
+    case ManagePeople = 'manage-people';
+    case ManageShop = 'manage-shop';
 
     /** @return list<Role> */
     public function holders(): array
     {
         return match ($this) {
-            self::MakeHabits => [Role::Owner],
+            self::MakeHabits, self::ManagePeople, self::ManageShop => [Role::Owner],
             default => [Role::Owner, Role::Mechanic],
         };
     }
@@ -42,6 +44,8 @@ enum Right: string
             self::StrikeAnothers => 'strikes out what somebody else has entered',
             self::AdoptSheet => 'lets a job go on with another version of its sheet',
             self::MakeHabits => 'makes the habits of the shop',
+            self::ManagePeople => 'adds people and gives them their codes',
+            self::ManageShop => 'says what the shop is',
         };
 
         return ucfirst($who).' '.$what.'.';

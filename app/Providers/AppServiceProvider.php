@@ -30,6 +30,8 @@ final class AppServiceProvider extends ServiceProvider
                 Limit::perMinute(40)->by((string) $request->ip()),
             ];
         });
+        RateLimiter::for('codes', static fn (Request $request): Limit => Limit::perMinute(20)->by('codes|'.$request->ip()));
+        RateLimiter::for('passwords', static fn (Request $request): Limit => Limit::perMinute(10)->by('passwords|'.self::whose($request)));
         RateLimiter::for('calculations', static fn (Request $request): Limit => Limit::perMinute(600)->by('calculations|'.self::whose($request)));
         RateLimiter::for('photographs', static fn (Request $request): Limit => Limit::perMinute(60)->by('photographs|'.self::whose($request)));
     }

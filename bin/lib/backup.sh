@@ -7,10 +7,10 @@ backup_make() {
   dir=$(mktemp -d)
   mkdir -p "$dir/photos"
   PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_dump" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek -Fc -f "$dir/database.dump" "$database"
-  if [ -d var/photos ]; then cp -a var/photos/. "$dir/photos/"; fi
+  if [ -d "$(photos_of "$database")" ]; then cp -a "$(photos_of "$database")/." "$dir/photos/"; fi
   DB_DATABASE=$database artisan moltrek:verify >"$dir/verify.json"
   cat >"$dir/manifest.json" <<JSON
-{"schema": "moltrek-backup-1", "made": "$(date -u +%Y-%m-%dT%H:%M:%SZ)", "migration": "$(database_psql "$database" -c 'select max(migration) from migrations')", "photographs": $(find "$dir/photos" -type f | wc -l), "shop": $(cat "$dir/verify.json")}
+{"schema": "moltrek-backup-1", "database": "$database", "made": "$(date -u +%Y-%m-%dT%H:%M:%SZ)", "migration": "$(database_psql "$database" -c 'select max(migration) from migrations')", "photographs": $(find "$dir/photos" -type f | wc -l), "shop": $(cat "$dir/verify.json")}
 JSON
   rm "$dir/verify.json"
   (cd "$dir" && find . -type f ! -name SHA256SUMS -print0 | sort -z | xargs -0 sha256sum >SHA256SUMS)
@@ -21,6 +21,13 @@ JSON
   mv "$file.part" "$file"
   rm -rf "$dir"
   say "Backed up to $file: $(php -r '$m = json_decode(file_get_contents("php://stdin"), true); echo $m["shop"]["jobs"], " jobs, ", $m["shop"]["entries"], " entries, ", $m["photographs"], " photographs";' < <(tar -xzOf "$file" ./manifest.json))."
+}
+
+# The database that a backup was made of, where it is one of the shops here.
+backup_database() {
+  local from
+  from=$(tar -xzOf "$1" ./manifest.json 2>/dev/null | php -r 'echo json_decode((string) file_get_contents("php://stdin"), true)["database"] ?? "";')
+  if [ "$from" = "$OWN_DATABASE" ]; then echo "$OWN_DATABASE"; else echo "$PRACTICE_DATABASE"; fi
 }
 
 # backup_restore FILE DATABASE: unpacked, held against its checksums, read into a database beside the one that is there, replayed and
@@ -51,8 +58,8 @@ backup_restore() {
   fi
   database_drop "$database"
   database_psql postgres -c "alter database ${database}_restored rename to $database"
-  mkdir -p var/photos
-  cp -an "$dir/photos/." var/photos/
+  mkdir -p "$(photos_of "$database")"
+  cp -an "$dir/photos/." "$(photos_of "$database")/"
   rm -rf "$dir"
   DB_DATABASE=$database artisan moltrek:forget-summaries
   say "Restored and replayed: $(php -r '$n = json_decode($argv[1], true); echo $n["jobs"], " jobs, ", $n["entries"], " entries";' "$now"), each as it was."
@@ -65,11 +72,11 @@ backup_rotate() {
   for old in $(ls -1t "$1"/moltrek-*.tar.gz 2>/dev/null | tail -n +12); do rm -f "$old"; done
 }
 
-# Before the tables change what is there is kept.
+# backup_before_migrating DATABASE: before the tables change what is there is kept.
 backup_before_migrating() {
-  [ -n "$(database_psql moltrek -c "select to_regclass('log_entries')")" ] || return 0
-  if artisan migrate:status --pending 2>/dev/null | grep -q Pending; then
-    backup_make "var/backups/moltrek-$(date +%Y%m%d-%H%M%S).tar.gz" moltrek
+  [ -n "$(database_psql "$1" -c "select to_regclass('log_entries')")" ] || return 0
+  if DB_DATABASE=$1 artisan migrate:status --pending 2>/dev/null | grep -q Pending; then
+    backup_make "var/backups/moltrek-$(date +%Y%m%d-%H%M%S).tar.gz" "$1"
     backup_rotate var/backups
   fi
 }

@@ -91,3 +91,21 @@ database_copy() {
   database_drop "$2"
   database_psql postgres -c "create database $2 template $1"
 }
+
+# The two shops of an installation: the mechanic's own, and the made-up one for practice.
+OWN_DATABASE=moltrek_own
+PRACTICE_DATABASE=moltrek
+
+shop_is_begun() {
+  [ -n "$(database_psql postgres -c "select 1 from pg_database where datname = '$OWN_DATABASE'")" ] &&
+    [ -n "$(database_psql "$OWN_DATABASE" -c "select to_regclass('shop')")" ] &&
+    [ -n "$(database_psql "$OWN_DATABASE" -c 'select 1 from shop')" ]
+}
+
+practice_is_there() { [ -n "$(database_psql postgres -c "select 1 from pg_database where datname = '$PRACTICE_DATABASE'")" ]; }
+
+# The shop that backup and verify mean: the own one once it is begun.
+shop_database() { if shop_is_begun; then echo "$OWN_DATABASE"; else echo "$PRACTICE_DATABASE"; fi; }
+
+# Where the photographs of a shop lie.
+photos_of() { case "$1" in *_own) echo var/photos-own ;; *) echo var/photos ;; esac; }

@@ -39,7 +39,7 @@ fingerprint() {
 }
 
 make_folders() {
-  mkdir -p var/log var/stamps var/storage/framework/{cache/data,sessions,views} var/storage/logs bootstrap/cache
+  mkdir -p var/log var/stamps var/storage/framework/{cache/data,sessions,sessions-own,views} var/storage/logs bootstrap/cache
 }
 
 prepare_platform() {
@@ -122,6 +122,12 @@ prepare_build() {
 }
 
 secret() { head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n'; }
+
+# setting KEY VALUE: kept in var/moltrek.env in place of what it was.
+setting() {
+  sed -i "/^$1=/d" var/moltrek.env
+  echo "$1=$2" >>var/moltrek.env
+}
 
 env_value() { sed -n "s/^$1=//p" var/moltrek.env | tail -n 1; }
 

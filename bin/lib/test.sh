@@ -124,8 +124,12 @@ end_to_end() {
   database_drop moltrek_e2e
   database_ensure moltrek_e2e
   DB_DATABASE=moltrek_e2e artisan moltrek:demo --fresh
+  database_drop moltrek_e2e_own
+  database_ensure moltrek_e2e_own
+  DB_DATABASE=moltrek_e2e_own artisan migrate --force --quiet
   for worker in 0 1; do
     database_copy moltrek_e2e "moltrek_e2e_$worker"
+    database_copy moltrek_e2e_own "moltrek_e2e_${worker}_own"
     end_to_end_server $worker
     addresses="$addresses $(server_address e2e_$worker)"
   done
@@ -133,7 +137,7 @@ end_to_end() {
   unset CACHE_STORE BCRYPT_ROUNDS MOLTREK_CLOCK_AHEAD
 }
 
-# The server of one worker of the stories.
+# The server of one worker of the stories: the demo shop, and beside it one that nobody has begun.
 end_to_end_server() {
-  DB_DATABASE=moltrek_e2e_$1 CACHE_PATH="$here/var/cache/e2e_$1" MOLTREK_WORKERS=3 server_start "e2e_$1" "$((${MOLTREK_TEST_PORT:-8190} + $1))"
+  DB_DATABASE=moltrek_e2e_$1 DB_PRACTICE_DATABASE=moltrek_e2e_$1 DB_OWN_DATABASE=moltrek_e2e_${1}_own MOLTREK_USUAL_SHOP=practice CACHE_PATH="$here/var/cache/e2e_$1" MOLTREK_WORKERS=3 server_start "e2e_$1" "$((${MOLTREK_TEST_PORT:-8190} + $1))"
 }

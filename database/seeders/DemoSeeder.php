@@ -7,7 +7,9 @@ use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Shelf;
+use App\Models\ShopSettings;
 use App\Models\User;
+use Moltrek\Core\Document\Fields;
 use Ramsey\Uuid\Uuid;
 use stdClass;
 
@@ -19,6 +21,7 @@ final class DemoSeeder extends DemoBench
 
     public function run(): void
     {
+        $this->shop();
         $this->people();
         $this->tools();
         $this->ulvane();
@@ -41,6 +44,15 @@ final class DemoSeeder extends DemoBench
             ['Shim 2.40 mm', 'ostrel-608', 1], ['Shim 2.45 mm', 'ostrel-608', 2], ['Shim 2.60 mm', 'ostrel-608', 1]] as [$part, $fits, $count]) {
             Shelf::put($part, $fits, $count);
         }
+    }
+
+    private function shop(): void
+    {
+        // the ferry leaves on Saturdays at noon
+        ShopSettings::read(Fields::of((object) [
+            'name' => 'Brannoch Slip Engine Room', 'zone' => 'Europe/London',
+            'hours' => (object) (array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['08:00-12:00', '13:00-17:00']) + ['sat' => ['08:00-12:00']]),
+        ], ...ShopSettings::KEYS))->keep();
     }
 
     private function people(): void

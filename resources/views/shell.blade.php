@@ -4,7 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1, interactive-widget=resizes-content">
     <meta name="theme-color" content="#13201d">
-    <meta name="shop" content="{{ config('app.shop_name') }}">
+    <meta name="shop" content="{{ $shop }}" data-key="{{ config('app.shop_key') }}">
     <title>Moltrek</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     @vite('resources/js/main.tsx')

@@ -40,8 +40,8 @@ final class PhotoController
         if (is_file(self::path($id))) {
             return new JsonResponse(['id' => $id]);
         }
-        if (! is_dir(base_path('var/photos'))) {
-            mkdir(base_path('var/photos'), 0700, true);
+        if (! is_dir(dirname(self::path($id)))) {
+            mkdir(dirname(self::path($id)), 0700, true);
         }
         imagejpeg($image, self::path($id), 82);
 
@@ -91,6 +91,8 @@ final class PhotoController
 
     private static function path(string $id): string
     {
-        return base_path('var/photos/'.$id.'.jpg');
+        $folder = config('app.photos');
+
+        return (is_string($folder) ? $folder : base_path('var/photos')).'/'.$id.'.jpg';
     }
 }

@@ -7,7 +7,6 @@ use App\Http\Shapes\PersonShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -45,12 +44,11 @@ final class SessionController
         $printable = 'regex:/^[^\x00-\x1F\x7F]*$/u';
         $credentials = $request->validate(['username' => ['required', 'string', 'max:60', $printable], 'password' => ['required', 'string', 'max:200', $printable]]);
         $credentials['username'] = mb_strtolower(trim($credentials['username']));
-        if (! Auth::attempt($credentials, remember: true)) {
+        if (! Auth::attempt($credentials + ['disabled_at' => null], remember: true)) {
             self::takeAsLong($credentials);
             throw ValidationException::withMessages(['password' => 'Name and password do not go together. Try again, or ask the owner.']);
         }
-        $request->session()->regenerate();
-        $request->session()->put(SessionStands::BEGAN, CarbonImmutable::now()->toIso8601ZuluString('microsecond'));
+        SessionStands::begin($request);
 
         return $this->show();
     }
@@ -83,12 +81,12 @@ final class SessionController
     {
         $user = $request->user();
         assert($user instanceof User);
-        $user->forceFill(['sessions_from' => CarbonImmutable::now(), 'remember_token' => Str::random(60)])->save();
+        $user->endSessions();
 
         return $this->destroy($request);
     }
 
-    private static function person(User $user): PersonShape
+    public static function person(User $user): PersonShape
     {
         return new PersonShape($user->username, $user->name, $user->initials, $user->role->value);
     }

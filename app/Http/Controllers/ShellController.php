@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\Shop;
 use Illuminate\Contracts\View\View;
 
 /** The page that every screen runs in. */
@@ -9,6 +10,6 @@ final class ShellController
 {
     public function __invoke(): View
     {
-        return view('shell');
+        return view('shell', ['shop' => Shop::shop()]);
     }
 }

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Bench\MeasuringView;
+use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\ToolKindShape;
@@ -35,7 +36,7 @@ final class ToolController
     public function kinds(): JsonResponse
     {
         return new JsonResponse(array_map(static fn (ToolKind $kind): ToolKindShape => new ToolKindShape(
-            $kind->value, $kind->dimension()->typedUnits(), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
+            $kind->value, Shop::unitsOf($kind->dimension()), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
         ), ToolKind::cases()));
     }
 

@@ -77,10 +77,18 @@ enum Dimension: string
             self::Force => ['N', 'lbf'],
             self::RotationSpeed => ['rpm'],
             self::Time => ['min', 'h'],
-            self::Temperature => ['degC'],
+            self::Temperature => ['degC', 'degF'],
             self::Ratio => ['to 1'],
             self::Speed => ['m/s'],
         };
+    }
+
+    /** @return list<string> the same with the one that somebody thinks in first, where it is one of them */
+    public function unitsFor(?string $thinkingIn): array
+    {
+        $units = $this->typedUnits();
+
+        return in_array($thinkingIn, $units, true) ? [$thinkingIn, ...array_values(array_diff($units, [$thinkingIn]))] : $units;
     }
 
     /** A figure of this dimension as somebody would type it, for error texts. */

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { Dialog } from '../parts/Dialog'
 import { call, type Schemas } from './api'
 import { plural } from './format'
@@ -48,6 +48,9 @@ export function Person({ who }: { who: Schemas['Person'] }) {
                             sign in on this tablet again.
                         </p>
                     )}
+                    <Link className="btn h-14 text-lg" to="/shop" onClick={() => setOpen(false)}>
+                        {who.role === 'owner' ? 'The shop, its people, your password' : 'Your password'}
+                    </Link>
                     <button
                         type="button"
                         className="btn btn-neutral h-14 text-lg"

@@ -9,6 +9,7 @@ import { outbox } from './outbox'
 import { Person } from './Person'
 import { person } from './person'
 import { useSession } from './queries'
+import { isPractice } from './shop'
 import { useTheme } from './theme'
 import { useKeys } from './useKeys'
 import { useOutboxRunner } from './useOutbox'
@@ -57,6 +58,7 @@ export function Shell() {
             </a>
             <header className="on-bar no-print flex min-h-13 shrink-0 flex-wrap items-center gap-x-3 bg-bar px-4 text-[#f2f6f4] md:h-13 md:flex-nowrap lg:gap-5">
                 <span className="text-lg font-bold">Moltrek</span>
+                {isPractice && <span className="rounded border border-white/50 px-2 text-sm">practice</span>}
                 <nav
                     aria-label="Screens"
                     className="order-last flex h-11 w-full min-w-0 items-center gap-4 overflow-x-auto md:order-none md:h-full md:w-auto md:gap-3 lg:gap-5"

@@ -311,6 +311,110 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change your password; you are signed out everywhere else */
+        post: operations["63660d6abe5c4c3645901da427df9e97"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/welcome/{code}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whose a code is */
+        get: operations["12236311fd9fa0a37c59ba75c3ca4431"];
+        put?: never;
+        /** Set a password with a code, and be signed in */
+        post: operations["b6e97320cf2bceac544fb228e5213425"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The people of the shop */
+        get: operations["48f7032d1333ee6a10b694ad02ce52ef"];
+        put?: never;
+        /** A new person, and the code by which they begin */
+        post: operations["624c6fd458c908f0aaa6f36b03ac97cf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Change a person's role, or whether they may sign in */
+        post: operations["50c97502cca70f03dd120e9fa1d83df7"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A new code for somebody who has forgotten the password */
+        post: operations["6a9d82809fd7b374462dd076ca1bffda"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{username}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Sign somebody out on every device */
+        delete: operations["81c3f394f08e33c3e90848ca7c73bf1d"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/photos": {
         parameters: {
             query?: never;
@@ -547,6 +651,58 @@ export interface paths {
         put?: never;
         /** Say how many of a part lie there */
         post: operations["2f20560a9520a24b7a8d54a9bc468c81"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Which shop this is, and what it may be told */
+        get: operations["b6fe25e2fb461b9fd0edc5b8e7170fdf"];
+        put?: never;
+        /** Change what the shop is */
+        post: operations["71f7ebfc73eb651029c215a3eb0be451"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shop/begin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begin the shop, with its owner */
+        post: operations["81ab35d5eac263443410803ee5bf27d6"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shops/{shop}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Speak to another shop of this installation from now on */
+        post: operations["ddb83b9bab1cf353b6f15431dcd7a077"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1024,6 +1180,27 @@ export interface components {
             trials: components["schemas"]["Trial"][];
             openEnds: string[];
             handedOver: string | null;
+        };
+        /** @description A code by which a person sets a password, said once. */
+        BeginnersCode: {
+            username: string;
+            name: string;
+            code: string;
+            /** @description the page on which it is used */
+            path: string;
+            /** Format: date-time */
+            until: string;
+        };
+        /** @description A person as the people's page shows them. */
+        Colleague: {
+            username: string;
+            name: string;
+            initials: string;
+            role: string;
+            /** @description may no longer sign in */
+            disabled: boolean;
+            /** @description has a code that waits to be used */
+            awaited: boolean;
         };
         /** @description Something to be looked at again on a machine that went out. */
         ComesBack: {
@@ -2018,6 +2195,36 @@ export interface components {
             /** @description what the plan that was carried out left over */
             leftOver: string[];
             step: components["schemas"]["TimingStep"] | null;
+        };
+        /** @description The shop that is spoken to, and what it may be told. */
+        Shop: {
+            /** @description "own" or "practice"; empty where the installation keeps one alone */
+            key: string;
+            name: string;
+            zone: string;
+            /** @description ranges by day, mon to sun */
+            hours: {
+                [key: string]: string[];
+            };
+            /** @description the unit that people think in, by dimension */
+            units: {
+                [key: string]: string;
+            };
+            /** @description it has an owner */
+            begun: boolean;
+            /** @description the other shops of this installation that are open */
+            others: string[];
+            /** @description the own shop of this installation has been begun */
+            ownBegun: boolean;
+            /** @description the shop for practice stays beside it */
+            practice: boolean;
+            /** @description the units to choose from, by dimension */
+            unitChoices: {
+                [key: string]: string[];
+            };
+            zones: string[];
+            /** @description characters that a password has at least */
+            shortestPassword: number;
         };
         /** @description A layer of the top end. */
         Slab: {
@@ -3941,6 +4148,261 @@ export interface operations {
             };
         };
     };
+    "63660d6abe5c4c3645901da427df9e97": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    current: string;
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Changed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Not the current one, or not a good one */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "12236311fd9fa0a37c59ba75c3ca4431": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who begins with it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            /** @description Used, over or never given */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    b6e97320cf2bceac544fb228e5213425: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                code: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    password: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Used, over or never given */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not a good one */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "48f7032d1333ee6a10b694ad02ce52ef": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everybody, in the order in which they came */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
+    "624c6fd458c908f0aaa6f36b03ac97cf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                    username: string;
+                    initials: string;
+                    /** @enum {string} */
+                    role: "owner" | "mechanic" | "apprentice";
+                };
+            };
+        };
+        responses: {
+            /** @description The code, once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginnersCode"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "50c97502cca70f03dd120e9fa1d83df7": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @enum {string} */
+                    role?: "owner" | "mechanic" | "apprentice";
+                    disabled?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Everybody after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+            /** @description The shop would have no owner */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "6a9d82809fd7b374462dd076ca1bffda": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The code, once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeginnersCode"];
+                };
+            };
+        };
+    };
+    "81c3f394f08e33c3e90848ca7c73bf1d": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                username: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Everybody */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Colleague"][];
+                };
+            };
+        };
+    };
     e21993f5b41f1c66ee580264d09c4cea: {
         parameters: {
             query?: never;
@@ -4402,6 +4864,133 @@ export interface operations {
                 };
             };
             /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    b6fe25e2fb461b9fd0edc5b8e7170fdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The shop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+        };
+    };
+    "71f7ebfc73eb651029c215a3eb0be451": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": Record<string, never>;
+            };
+        };
+        responses: {
+            /** @description The shop after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shop"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "81ab35d5eac263443410803ee5bf27d6": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    shop: Record<string, never>;
+                    owner: Record<string, never>;
+                };
+            };
+        };
+        responses: {
+            /** @description Begun, and the owner signed in */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description It has been begun */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    ddb83b9bab1cf353b6f15431dcd7a077: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shop: "own" | "practice";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description This tablet speaks to it */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description No such shop */
             422: {
                 headers: {
                     [name: string]: unknown;

@@ -2,6 +2,7 @@ import { useCallback, useSyncExternalStore } from 'react'
 import { v7 as uuid } from 'uuid'
 import { read, write } from './kept'
 import { person } from './person'
+import { keptUnder } from './shop'
 
 /** What has been typed and not yet entered, under the id that its entry will have. */
 export interface Draft<T = unknown> {
@@ -51,8 +52,8 @@ export function dropDraftsOf(entered: Set<string>): void {
     if (entered.size === 0) {
         return
     }
-    for (const key of Object.keys(localStorage).filter((each) => each.startsWith(`moltrek:${PREFIX}`))) {
-        const short = key.slice('moltrek:'.length)
+    for (const key of Object.keys(localStorage).filter((each) => each.startsWith(`${keptUnder}:${PREFIX}`))) {
+        const short = key.slice(keptUnder.length + 1)
         const kept = read<unknown>(short, null)
         if (isDraft(kept) && entered.has(kept.id)) {
             write(short, null)

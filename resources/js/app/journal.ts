@@ -1,11 +1,12 @@
 import { dropDraftsOf } from './drafts'
 import type { Waiting } from './outbox'
+import { keptUnder } from './shop'
 
 /**
  * What was entered, written in the very moment of the keystroke and in one piece, and crossed out once the outbox has
  * it. Whatever ends the page in between, the next one finds it here.
  */
-const PREFIX = 'moltrek:journal:'
+const PREFIX = `${keptUnder}:journal:`
 
 export const journal = {
     /** False where this browser keeps nothing more; then the outbox alone has it. */

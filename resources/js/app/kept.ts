@@ -1,4 +1,5 @@
 import { useCallback, useState } from 'react'
+import { keptUnder } from './shop'
 
 /** State that survives a reload, under a key in this browser. */
 export function useKept<T>(key: string, initial: T): [T, (value: T) => void] {
@@ -15,7 +16,7 @@ export function useKept<T>(key: string, initial: T): [T, (value: T) => void] {
 
 export function read<T>(key: string, initial: T): T {
     try {
-        const text = localStorage.getItem(`moltrek:${key}`)
+        const text = localStorage.getItem(`${keptUnder}:${key}`)
         return text === null ? initial : (JSON.parse(text) as T)
     } catch {
         return initial
@@ -25,9 +26,9 @@ export function read<T>(key: string, initial: T): T {
 export function write(key: string, value: unknown): void {
     try {
         if (value === undefined || value === null) {
-            localStorage.removeItem(`moltrek:${key}`)
+            localStorage.removeItem(`${keptUnder}:${key}`)
         } else {
-            localStorage.setItem(`moltrek:${key}`, JSON.stringify(value))
+            localStorage.setItem(`${keptUnder}:${key}`, JSON.stringify(value))
         }
     } catch {
         // A full or forbidden store costs the memory of a preference, nothing that was entered.

@@ -5,6 +5,7 @@ import { dropDraftsOf } from './drafts'
 import { journal } from './journal'
 import { person } from './person'
 import { type Line, type Post, Sender, type SendPhoto } from './sender'
+import { keptUnder } from './shop'
 import { clockOffset } from './shopClock'
 
 export type { Line, Post } from './sender'
@@ -63,7 +64,7 @@ export class Outbox {
     /** Whether what was kept from an earlier visit has been read: until then nobody can say that an entry has gone. */
     isRead = false
 
-    constructor(name = 'moltrek', post?: Post, sendPhoto?: SendPhoto) {
+    constructor(name = keptUnder, post?: Post, sendPhoto?: SendPhoto) {
         this.database = openDB<Shelf>(name, 2, {
             upgrade(database, from) {
                 if (from < 1) {

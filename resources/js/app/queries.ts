@@ -124,3 +124,7 @@ export interface RecordDocument {
     }[]
     caution: string
 }
+
+/** Which shop this is, begun or not, and the others of this installation. */
+export const useShop = () =>
+    useQuery({ queryKey: ['shop'], queryFn: () => call<Schemas['Shop']>('GET', '/shop'), staleTime: 60_000 })

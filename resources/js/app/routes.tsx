@@ -28,6 +28,9 @@ const loadTorque = () => import('../screens/Torque/Torque').then((page) => page.
 const loadTrays = () => import('../screens/Trays/Trays').then((page) => page.Trays)
 const loadValves = () => import('../screens/Valves/Valves').then((page) => page.Valves)
 const loadClosing = () => import('../screens/Closing/Closing').then((page) => page.Closing)
+const loadBegin = () => import('../screens/SignIn/Begin').then((page) => page.Begin)
+const loadWelcome = () => import('../screens/SignIn/Welcome').then((page) => page.Welcome)
+const loadShop = () => import('../screens/Shop/Shop').then((page) => page.Shop)
 const loadWrench = () => import('../screens/Wrench/Wrench').then((page) => page.Wrench)
 
 /** A page that is fetched when it is first opened. */
@@ -60,6 +63,7 @@ export function fetchAhead(): void {
         loadValves,
         loadClosing,
         loadWrench,
+        loadShop,
     ]
     setTimeout(() => {
         for (const load of all) {
@@ -72,6 +76,8 @@ export function fetchAhead(): void {
 
 export const router = createBrowserRouter([
     { path: '/sign-in', element: <SignIn /> },
+    { path: '/begin', ...later(loadBegin) },
+    { path: '/welcome/:code?', ...later(loadWelcome) },
     {
         element: <Shell />,
         HydrateFallback: () => <p className="p-6">One moment.</p>,
@@ -102,6 +108,7 @@ export const router = createBrowserRouter([
             { path: '/wrench', ...later(loadWrench) },
             { path: '/pattern', ...later(loadPattern) },
             { path: '/spec-book/:slug?', ...later(loadSpecBook) },
+            { path: '/shop', ...later(loadShop) },
         ],
     },
     { path: '*', element: <Navigate to="/" replace /> },

@@ -2,6 +2,7 @@ import { fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { asked, answers as served, show } from '../testing/bench'
 import { answer, drawn, NOTHING, sent } from './Intake/answers'
+import { Intake } from './Intake/Intake'
 import { NewEngine } from './Intake/NewEngine'
 
 const four = answer(answer(NOTHING, { cycle: 'four-stroke' }), { gear: 'twin cam' })
@@ -64,5 +65,32 @@ describe('a machine that is not in the spec book', () => {
             model: '250 Scree',
             bore: '66.4 mm',
         })
+    })
+
+    it('takes nothing away that was typed while it went into the spec book', async () => {
+        let answerNow = () => {}
+        served['/sheets'] = () => ({ document: [] })
+        served['/sheets/first/preview'] = () => ({ status: 422, document: { detail: 'Not now.', field: 'x' } })
+        served['/sheets/first'] = () =>
+            new Promise((resolve) => {
+                answerNow = () => resolve({ document: { slug: 'tarnwick-250' } })
+            })
+        show(<Intake />)
+        fireEvent.click(screen.getByRole('button', { name: 'Not in the spec book' }))
+        for (const [label, text] of [
+            ['Make', 'Tarnwick'],
+            ['Model', '250'],
+            ['What it is', 'trail bike'],
+            ['Bore, mm', '66.4'],
+            ['Stroke, mm', '72'],
+        ] as const) {
+            fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+        }
+        fireEvent.click(screen.getByRole('button', { name: 'Into the spec book' }))
+        await expect.poll(() => asked.some(({ path }) => path === '/sheets/first')).toBe(true)
+        fireEvent.change(screen.getByLabelText('Whose it is'), { target: { value: 'M. Tarrow' } })
+        answerNow()
+        await screen.findByRole('button', { name: 'Not in the spec book' })
+        expect((screen.getByLabelText('Whose it is') as HTMLInputElement).value).toBe('M. Tarrow')
     })
 })

@@ -37,7 +37,8 @@ const PATIENCE = 4000
 const firstHabit = (job: Job): Habit => {
     const set = job.measuring.spots.find((spot) => spot.reading?.setting)?.reading?.setting
     const [setting = '', settingUnit = 'in'] = set?.split(' ') ?? []
-    return { unit: 'mm', gauge: set !== undefined, setting, settingUnit, tools: {}, setWith: '' }
+    const unit = job.measuring.spots.find((spot) => spot.unit === 'mm')?.units[0] ?? 'mm'
+    return { unit, gauge: set !== undefined, setting, settingUnit, tools: {}, setWith: '' }
 }
 
 /** The reading that is being typed: which place, what stands in it, what it would mean, and where Enter goes next. */

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Job, Problem, type Schemas } from '../../app/api'
-import { useDraft } from '../../app/drafts'
+import { readDraft, useDraft } from '../../app/drafts'
 import { ErrandPicker } from '../../parts/ErrandPicker'
 import { NewEngine } from './NewEngine'
 
@@ -35,7 +35,8 @@ export function Intake() {
     const [isNew, setIsNew] = useState(false)
     const client = useQueryClient()
     const navigate = useNavigate()
-    const set = (part: Partial<Slip>) => keep({ ...slip, ...part })
+    // onto what stands there now: an answer that comes late takes nothing away that was typed meanwhile
+    const set = (part: Partial<Slip>) => keep({ ...EMPTY, ...readDraft<Slip>('intake')?.value, ...part })
     const submit = async (event: FormEvent) => {
         event.preventDefault()
         try {

@@ -1,0 +1,99 @@
+<?php
+
+namespace App\Http\Middleware;
+
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\DB;
+use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/**
+ * One installation can keep two shops, each in a database of its own: the mechanic's own, and the made-up one for practice.
+ * Which one a tablet speaks to stands in a cookie that it may choose; sessions, photographs and counts of tries are each
+ * shop's own, so that a sign-in to one is worth nothing in the other.
+ */
+final class WhichShop
+{
+    public const COOKIE = 'moltrek_shop';
+
+    private const YEARS = 5 * 366 * 86_400;
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        $databases = self::databases();
+        if ($databases === []) {
+            return $next($request);
+        }
+        $chosen = $request->is('calendar/*') ? $request->query('in') : $request->cookies->get(self::COOKIE);
+        $shop = is_string($chosen) && isset($databases[$chosen]) && self::isOpen($chosen) ? $chosen : self::usual($databases);
+        self::goTo($shop, $databases[$shop]);
+        $response = $next($request);
+        if ($chosen !== $shop && ! $request->is('calendar/*', 'api/health', 'api/shops/*')) {
+            $response->headers->setCookie(self::cookie($shop));
+        }
+
+        return $response;
+    }
+
+    public static function cookie(string $shop): Cookie
+    {
+        return Cookie::create(self::COOKIE, $shop, time() + self::YEARS, secure: (bool) config('session.secure'), httpOnly: true, raw: true, sameSite: 'lax');
+    }
+
+    /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */
+    public static function databases(): array
+    {
+        return array_filter((array) config('database.shops'), static fn (mixed $name): bool => is_string($name) && $name !== '');
+    }
+
+    /** Whether the own shop has been begun. */
+    public static function isBegun(): bool
+    {
+        return self::ownSays() !== null;
+    }
+
+    /** A shop for practice that was thrown away is open no more. */
+    public static function isOpen(string $shop): bool
+    {
+        return $shop === 'own' || self::ownSays() !== false;
+    }
+
+    /** @param  non-empty-array<string, string>  $databases */
+    private static function usual(array $databases): string
+    {
+        $usual = config('database.usual_shop');
+        if (is_string($usual) && isset($databases[$usual]) && self::isOpen($usual)) {
+            return $usual;
+        }
+
+        return isset($databases['practice']) && ! self::isBegun() ? 'practice' : array_key_first($databases);
+    }
+
+    /** Whether the own shop keeps the one for practice; null while there is no own shop. */
+    private static function ownSays(): ?bool
+    {
+        if (! isset(self::databases()['own'])) {
+            return null;
+        }
+        try {
+            $row = DB::connection('own')->table('shop')->where('id', 1)->first();
+        } catch (Throwable) {
+            return null;
+        }
+
+        return $row === null ? null : (bool) $row->practice;
+    }
+
+    private static function goTo(string $shop, string $database): void
+    {
+        config(['database.connections.pgsql.database' => $database, 'app.shop_key' => $shop]);
+        if ($shop === 'own') {
+            config([
+                'session.cookie' => 'moltrek_session_own', 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
+                'cache.stores.file.path' => config('cache.stores.file.path').'-own', 'app.photos' => base_path('var/photos-own'),
+            ]);
+        }
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+use App\Actions\BeginnersCode;
+use App\Bench\Shop;
+use App\Models\Role;
+use App\Models\ShopSettings;
+use App\Models\User;
+use Database\Seeders\DemoSignIns;
+use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Quantity\Dimension;
+
+const HARBOUR = ['name' => 'Sollin Yard', 'zone' => 'Atlantic/Faroe', 'hours' => ['tue' => ['07:30-12:00', '12:30-16:00']], 'units' => ['length' => 'in', 'torque' => 'lbf·ft']];
+
+const MAIRI = ['name' => 'Mairi Holm', 'username' => 'mairi', 'initials' => 'mh', 'password' => 'three wet ferries'];
+
+/** Nobody has begun the shop. */
+function unbegun(): void
+{
+    foreach (['shop', 'job_summaries', 'rechecks'] as $table) {
+        DB::table($table)->delete();
+    }
+    // the log cannot be emptied, so its people are given to nobody by another door
+    DB::statement('ALTER TABLE log_entries DISABLE TRIGGER ALL');
+    DB::table('log_entries')->delete();
+    DB::statement('ALTER TABLE log_entries ENABLE TRIGGER ALL');
+    DB::table('users')->delete();
+    Shop::forget();
+}
+
+it('is begun once, with its owner signed in, and works by its own clock, hours and units', function () {
+    unbegun();
+    $this->getJson('/api/shop')->assertJsonPath('begun', false)->assertJsonPath('name', '');
+    $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => MAIRI])->assertOk()
+        ->assertJsonPath('person', ['username' => 'mairi', 'name' => 'Mairi Holm', 'initials' => 'MH', 'role' => 'owner']);
+    $this->getJson('/api/shop')->assertJsonPath('begun', true)->assertJsonPath('hours.tue', ['07:30-12:00', '12:30-16:00'])->assertJsonPath('units.length', 'in');
+    expect(Shop::unitsOf(Dimension::Length))->toBe(['in', 'mm', 'thou'])->and(Shop::unitsOf(Dimension::Pressure)[0])->toBe('kPa')->and(Shop::zone())->toBe('Atlantic/Faroe');
+    $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['username' => 'second'] + MAIRI])->assertStatus(409);
+    expect(User::query()->count())->toBe(1);
+});
+
+it('says at its field what a shop or an owner cannot be, and begins nothing', function (array $shop, array $owner, string $field) {
+    unbegun();
+    $this->postJson('/api/shop/begin', ['shop' => $shop + HARBOUR, 'owner' => $owner + MAIRI])->assertStatus(422)->assertJsonPath('field', $field);
+    expect(User::query()->exists())->toBeFalse()->and(ShopSettings::current())->toBeNull();
+})->with([
+    'no name' => [['name' => ''], [], 'shop.name'],
+    'no such zone' => [['zone' => 'Brannoch/Slip'], [], 'shop.zone'],
+    'never open' => [['hours' => ['mon' => []]], [], 'shop.hours'],
+    'closes before it opens' => [['hours' => ['mon' => ['17:00-08:00']]], [], 'shop.hours'],
+    'no such unit' => [['units' => ['torque' => 'stone']], [], 'shop.units.torque'],
+    'a name that is none' => [[], ['username' => 'Mairi Holm'], 'owner.username'],
+    'no initials' => [[], ['initials' => '7'], 'owner.initials'],
+    'a short password' => [[], ['password' => 'seven 7'], 'owner.password'],
+    'a common one' => [[], ['password' => 'PassWord1'], 'owner.password'],
+    'the shop’s own name' => [[], ['password' => 'sollinyard1'], 'owner.password'],
+    'who they are' => [[], ['password' => 'mairi1234holm'], 'owner.password'],
+]);
+
+it('takes any eight characters that nobody would try first', function (string $password) {
+    unbegun();
+    $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['password' => $password] + MAIRI])->assertOk();
+})->with(['k9 vw#2q', 'æðelstān', '        x        y', 'mairi and forty gulls', str_repeat('lang', 50)]);
+
+it('adds a person, who begins with a code of their own once', function () {
+    $answer = $this->actingAs($this->person('isla'))->postJson('/api/people', ['name' => 'Joss Pell', 'username' => 'Joss', 'initials' => 'jp', 'role' => 'apprentice'])->assertOk();
+    $code = $answer->json('code');
+    expect($code)->toMatch('/^([a-z2-9]{4}-){3}[a-z2-9]{4}$/')->and(DB::table('users')->where('username', 'joss')->value('code_hash'))->not->toContain($code);
+    $this->getJson('/api/people')->assertJsonPath('3.initials', 'JP')->assertJsonPath('3.awaited', true);
+    $this->deleteJson('/api/session');
+    $this->getJson('/api/welcome/'.strtoupper($code))->assertOk()->assertJsonPath('name', 'Joss Pell');
+    $this->postJson("/api/welcome/$code", ['password' => 'joss pell'])->assertStatus(422)->assertJsonPath('field', 'password');
+    $this->postJson("/api/welcome/$code", ['password' => 'wrench in the bilge'])->assertOk()->assertJsonPath('person.role', 'apprentice');
+    $this->deleteJson('/api/session');
+    $this->getJson("/api/welcome/$code")->assertStatus(404);
+    $this->postJson("/api/welcome/$code", ['password' => 'another good one'])->assertStatus(404);
+    $this->postJson('/api/session', ['username' => 'joss', 'password' => 'wrench in the bilge'])->assertOk();
+});
+
+it('lets a code be over after a week', function () {
+    $code = BeginnersCode::give($this->person('petra'));
+    $this->travel(8)->days();
+    $this->getJson("/api/welcome/$code")->assertStatus(404);
+});
+
+it('gives nobody a name or initials that entries are known by already', function (array $said, string $field) {
+    $this->actingAs($this->person('isla'))->postJson('/api/people', $said + ['name' => 'Joss Pell', 'username' => 'joss', 'initials' => 'JP', 'role' => 'mechanic'])
+        ->assertStatus(422)->assertJsonPath('field', $field);
+})->with([[['username' => 'Tomas'], 'username'], [['initials' => 'tw'], 'initials'], [['role' => 'captain'], 'role'], [['username' => 'j p'], 'username']]);
+
+it('shuts somebody out at once, and lets them in again', function () {
+    $petra = $this->person('petra');
+    $this->actingAs($this->person('isla'))->postJson('/api/people/petra', ['disabled' => true])->assertOk();
+    $this->postJson('/api/session', ['username' => 'petra', 'password' => DemoSignIns::all()['petra']])->assertStatus(422);
+    $this->actingAs($petra->fresh())->withSession(['signed_in_at' => now()->toIso8601String()])->getJson('/api/floor')->assertStatus(401);
+    $this->actingAs($this->person('isla'))->postJson('/api/people/petra', ['disabled' => false])->assertOk();
+    $this->postJson('/api/session', ['username' => 'petra', 'password' => DemoSignIns::all()['petra']])->assertOk();
+});
+
+it('ends the sessions of somebody who lost a tablet', function () {
+    $this->actingAs($this->person('isla'))->deleteJson('/api/people/petra/sessions')->assertOk();
+    $began = now()->subMinute()->toIso8601ZuluString('microsecond');
+    $this->actingAs($this->person('petra'))->withSession(['signed_in_at' => $began])->getJson('/api/floor')->assertStatus(401);
+});
+
+it('is never without an owner', function (array $said) {
+    $this->actingAs($this->person('isla'))->postJson('/api/people/isla', $said)->assertStatus(422)->assertJsonPath('message', 'The shop would have no owner.');
+    expect($this->person('isla')->role)->toBe(Role::Owner)->and($this->person('isla')->disabled_at)->toBeNull();
+    // with a second one it may be
+    $this->postJson('/api/people/tomas', ['role' => 'owner'])->assertOk();
+    $this->postJson('/api/people/isla', $said)->assertOk();
+})->with([[['role' => 'mechanic']], [['disabled' => true]]]);
+
+it('changes a password for whoever knows the present one, and signs them out elsewhere', function () {
+    $tomas = $this->person('tomas');
+    $this->actingAs($tomas)->postJson('/api/password', ['current' => 'not it', 'password' => 'forty grey gulls'])->assertStatus(422)->assertJsonPath('field', 'current');
+    $this->postJson('/api/password', ['current' => DemoSignIns::all()['tomas'], 'password' => 'tomas wend'])->assertStatus(422)->assertJsonPath('field', 'password');
+    $this->postJson('/api/password', ['current' => DemoSignIns::all()['tomas'], 'password' => 'forty grey gulls'])->assertOk();
+    $this->getJson('/api/floor')->assertOk();
+    expect($this->person('tomas')->sessions_from)->not->toBeNull();
+    $this->postJson('/api/session', ['username' => 'tomas', 'password' => DemoSignIns::all()['tomas']])->assertStatus(422);
+    $this->postJson('/api/session', ['username' => 'tomas', 'password' => 'forty grey gulls'])->assertOk();
+});
+
+it('counts dates by the hours that the owner keeps', function () {
+    $this->actingAs($this->person('isla'))->postJson('/api/shop', ['name' => 'Brannoch Slip', 'zone' => 'Europe/London', 'hours' => ['wed' => ['08:00-10:00']]])->assertOk();
+    expect($this->getJson('/api/dates')->json('closedWeekdays'))->toBe([0, 1, 2, 4, 5, 6]);
+    $this->postJson('/api/shop', ['name' => 'Brannoch Slip', 'zone' => 'Europe/London', 'hours' => []])->assertStatus(422)->assertJsonPath('field', 'hours');
+});
+
+it('speaks to no shop that this installation has not', function () {
+    $this->postJson('/api/shops/own')->assertStatus(422)->assertJsonPath('field', 'shop');
+    $this->getJson('/api/shop')->assertJsonPath('others', [])->assertJsonPath('key', '');
+});
