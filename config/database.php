@@ -1,20 +1,23 @@
 <?php
 
+// who is served works under the application's own role; migrations and the command line are the owner's
+$isServed = in_array(PHP_SAPI, ['fpm-fcgi', 'cli-server'], true) || env('MOLTREK_SERVED');
+
 $pgsql = [
     'driver' => 'pgsql',
     'host' => env('DB_HOST', '127.0.0.1'),
     'port' => env('DB_PORT', '5432'),
     'database' => env('DB_DATABASE', 'moltrek'),
-    // who is served works under the application's own role; migrations and the command line are the owner's
-    'username' => PHP_SAPI === 'cli-server' ? env('DB_APP_USERNAME', 'moltrek_app') : env('DB_USERNAME', 'moltrek'),
-    'password' => PHP_SAPI === 'cli-server' ? env('DB_APP_PASSWORD', '') : env('DB_PASSWORD', ''),
+    'username' => $isServed ? env('DB_APP_USERNAME', 'moltrek_app') : env('DB_USERNAME', 'moltrek'),
+    'password' => $isServed ? env('DB_APP_PASSWORD', '') : env('DB_PASSWORD', ''),
     'charset' => 'utf8',
     'prefix' => '',
     'search_path' => 'public',
     'sslmode' => 'prefer',
     'timezone' => 'UTC',
-    // the server's workers keep their connection: the handshake of a new one costs more than most requests
-    'options' => [PDO::ATTR_TIMEOUT => 5, PDO::ATTR_PERSISTENT => PHP_SAPI === 'cli-server'],
+    // the server's workers keep their connection: the handshake of a new one costs more than most requests; and a statement is
+    // sent with what it is about in one message, since hardly any is asked twice in a request
+    'options' => [PDO::ATTR_TIMEOUT => 5, PDO::ATTR_PERSISTENT => $isServed, PDO::PGSQL_ATTR_DISABLE_PREPARES => true],
 ];
 
 return [

@@ -36,4 +36,12 @@ final class JobLog
 
         return is_numeric($last) ? (int) $last : 0;
     }
+
+    /** The hash of the last entry, by which the whole log up to it can be told from any other; null while there is none. */
+    public static function lastHash(Job $job): ?string
+    {
+        $hash = DB::table('log_entries')->where('job_id', $job->id)->orderByDesc('seq')->value('hash');
+
+        return is_string($hash) ? $hash : null;
+    }
 }

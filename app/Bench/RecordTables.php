@@ -29,6 +29,7 @@ final readonly class RecordTables
             $sheet->description().', '.$sheet->geometry->bore->short().' × '.$sheet->geometry->stroke->short().', '.round($sheet->displacement()).' cm³',
             $this->job->owner.($complaint === '' ? '' : ': '.$complaint),
             $handedOver === null ? null : 'Handed over '.$this->local($handedOver->at).', '.$handedOver->by,
+            'Log of '.count($this->state->entries).' entries, the last known by '.JobLog::lastHash($this->job),
         ]))];
     }
 

@@ -63,6 +63,7 @@ final readonly class RecordView
             'waived' => $this->waived(),
             'hand_over' => $this->handOver(),
             'log' => $this->log(),
+            'chain' => ['entries' => count($this->state->entries), 'hash' => JobLog::lastHash($this->job)],
             'caution' => self::CAUTION,
         ];
     }

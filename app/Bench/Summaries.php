@@ -49,7 +49,14 @@ final class Summaries
     private static function refresh(int $id, int $sequence, string $today): array
     {
         $job = Job::query()->findOrFail($id);
-        $shape = (new BuildView($job, JobLog::state($job), Shop::now()))->floor();
+
+        return self::keepOf(new BuildView($job, JobLog::state($job), Shop::now()), $id, $sequence, $today);
+    }
+
+    /** @return array{bool, string} whether it can be worked, and the summary of a job that has just been replayed */
+    public static function keepOf(BuildView $build, int $id, int $sequence, string $today): array
+    {
+        $shape = $build->floor();
         $summary = JsonText::encode($shape);
         // a wait changes what can be worked at the moment it is over, and not again after that
         $due = array_filter(array_map(static fn (WaitShape $wait): string => $wait->due, $shape->waits), static fn (string $due): bool => strtotime($due) > Shop::now()->getTimestamp());

@@ -42,7 +42,7 @@ final class Problem
             return self::response(419, 'The session has ended', 'Reload the page and send again.');
         }
         $title = [403 => 'Not allowed', 404 => 'Not found', 405 => 'Not done this way', 413 => 'Too large', 429 => 'Too many tries'][$status] ?? 'This did not work';
-        $detail = $status === 404 ? 'There is nothing here.' : ($error->getMessage() === '' ? $title.'.' : $error->getMessage());
+        $detail = $status === 429 ? 'Too many tries. Wait a minute, then try again.' : ($status === 404 ? 'There is nothing here.' : ($error->getMessage() === '' ? $title.'.' : $error->getMessage()));
         $response = self::response($status, $title, $detail);
         $response->headers->add($error->getHeaders());
 

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property int $id
  * @property int $number
+ * @property int $engine_sheet_id
  * @property string $owner
  * @property CarbonImmutable|null $promised
  * @property CarbonImmutable|null $closed_at

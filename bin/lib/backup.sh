@@ -8,7 +8,10 @@ backup_make() {
   mkdir -p "$dir/photos"
   PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_dump" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek -Fc -f "$dir/database.dump" "$database"
   if [ -d "$(photos_of "$database")" ]; then cp -a "$(photos_of "$database")/." "$dir/photos/"; fi
-  DB_DATABASE=$database artisan moltrek:verify >"$dir/verify.json"
+  # a broken chain is said, and backed up as it is
+  DB_DATABASE=$database artisan moltrek:verify >"$dir/verify.txt" || tail -n +2 "$dir/verify.txt"
+  head -n 1 "$dir/verify.txt" >"$dir/verify.json"
+  rm "$dir/verify.txt"
   cat >"$dir/manifest.json" <<JSON
 {"schema": "moltrek-backup-1", "database": "$database", "made": "$(date -u +%Y-%m-%dT%H:%M:%SZ)", "migration": "$(database_psql "$database" -c 'select max(migration) from migrations')", "photographs": $(find "$dir/photos" -type f | wc -l), "shop": $(cat "$dir/verify.json")}
 JSON
@@ -49,8 +52,9 @@ backup_restore() {
   database_psql postgres -c "create database ${database}_restored"
   PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_restore" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek --exit-on-error -d "${database}_restored" "$dir/database.dump"
   DB_DATABASE=${database}_restored artisan migrate --force --quiet
-  now=$(DB_DATABASE=${database}_restored artisan moltrek:verify)
-  if ! php -r '[$manifest, $now] = [json_decode(file_get_contents($argv[1]), true), json_decode($argv[2], true)]; exit($manifest["shop"] === $now ? 0 : 1);' "$dir/manifest.json" "$now"; then
+  now=$(DB_DATABASE=${database}_restored artisan moltrek:verify || true)
+  now=$(head -n 1 <<<"$now")
+  if ! php -r '[$manifest, $now] = [json_decode(file_get_contents($argv[1]), true), json_decode($argv[2], true)]; unset($manifest["shop"]["broken"], $now["broken"]); exit($manifest["shop"] === $now ? 0 : 1);' "$dir/manifest.json" "$now"; then
     say "The jobs of $file do not come to what they came to when it was made. Nothing was changed."
     database_drop "${database}_restored"
     rm -rf "$dir"

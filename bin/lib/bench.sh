@@ -5,13 +5,18 @@ cmd_bench() {
   prepare_platform
   prepare_build
   database_running && database_was_up=yes
-  trap 'server_stop bench >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+  trap 'server_stop bench >/dev/null; server_stop bench_php >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
   database_start
   database_ensure moltrek_bench
   export DB_DATABASE=moltrek_bench MOLTREK_BENCH=1
   artisan migrate --force --quiet
   artisan moltrek:bench-data
   server_start bench "${MOLTREK_BENCH_PORT:-8290}" >/dev/null
+  # twenty tablets on both servers before anything else: the same data, one right after the other
+  MOLTREK_SERVER=php MOLTREK_WORKERS=6 server_start bench_php "${MOLTREK_BENCH_PHP_PORT:-8291}" >/dev/null
+  node bin/load.mjs "nginx and php-fpm=$(server_address bench)" "PHP's own server=$(server_address bench_php)"
+  server_stop bench_php >/dev/null
+  if [ "${1:-}" = load ]; then return; fi
   php -d memory_limit=2G artisan moltrek:bench "127.0.0.1:$(server_port bench)"
   node bin/frames.mjs "http://127.0.0.1:$(server_port bench)"
 }

@@ -39,6 +39,7 @@ fingerprint() {
 }
 
 make_folders() {
+  case ":$PATH:" in *:/usr/sbin:*) ;; *) PATH=$PATH:/usr/sbin ;; esac
   mkdir -p var/log var/stamps var/storage/framework/{cache/data,sessions,sessions-own,views} var/storage/logs bootstrap/cache
 }
 
@@ -59,6 +60,8 @@ prepare_packages() {
   command -v chromium-headless-shell >/dev/null || missing+=(chromium-headless-shell)
   command -v setsid >/dev/null || missing+=(util-linux)
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
+  [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
+  [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
   local have=''
   command -v php >/dev/null && have=$(php -m)
   local module package
@@ -68,7 +71,16 @@ prepare_packages() {
   done
   [ ${#missing[@]} -eq 0 ] && return
   quietly "fetching the list of packages" as_root apt-get update
-  quietly "installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}"
+  # the packages bring services of the system's own: they are not started, ours run by themselves
+  local policy=/usr/sbin/policy-rc.d ours=no status=0
+  if [ ! -e "$policy" ]; then
+    ours=yes
+    printf '#!/bin/sh\nexit 101\n' | as_root tee "$policy" >/dev/null
+    as_root chmod 755 "$policy"
+  fi
+  quietly "installing ${missing[*]}" as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "${missing[@]}" || status=$?
+  if [ "$ours" = yes ]; then as_root rm -f "$policy"; fi
+  return $status
 }
 
 prepare_php() {
@@ -112,7 +124,19 @@ EOF
   umask 022
 }
 
+# Compiled beforehand: nothing is parsed while somebody waits.
+prepare_opcache() {
+  if [ ! -d var/opcache ] || changed opcache app core/src config routes bootstrap/app.php composer.json bin/precompile.php; then
+    unstamp opcache
+    rm -rf var/opcache
+    mkdir -p var/opcache
+    quietly "compiling" php -d opcache.enable=1 -d opcache.enable_cli=1 -d "opcache.file_cache=$here/var/opcache" -d opcache.file_cache_only=1 bin/precompile.php
+    stamp opcache app core/src config routes bootstrap/app.php composer.json bin/precompile.php
+  fi
+}
+
 prepare_build() {
+  prepare_opcache
   if [ ! -f public/build/manifest.json ] || changed build resources package-lock.json vite.config.ts; then
     unstamp build
     quietly "building the front end" npm run build

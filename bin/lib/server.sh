@@ -1,4 +1,5 @@
-# The application server: PHP's own, with several workers, on loopback. One process group, known by its pid file.
+# The application server, on loopback: nginx and php-fpm as processes of our own under var/ (bin/serve.sh). One process group, known
+# by its pid file. With MOLTREK_SERVER=php it is PHP's own server, which needs neither.
 
 server_pid_file() { echo "$here/var/${1:-server}.pid"; }
 
@@ -6,24 +7,43 @@ server_pid_file() { echo "$here/var/${1:-server}.pid"; }
 server_pid() {
   local pid
   pid=$(cut -d' ' -f1 "$(server_pid_file "${1:-server}")" 2>/dev/null) || return 1
-  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF "$here/bin/serve.php" && echo "$pid"
+  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF "$here/bin/serve." && echo "$pid"
 }
 
 server_port() { cut -d' ' -f2 "$(server_pid_file "${1:-server}")"; }
 
 server_address() { echo "http://127.0.0.1:$(server_port "${1:-server}")/"; }
 
+server_folder() { echo "$here/var/run/$1"; }
+
+# Where the sockets of a server lie: a path short enough for one, which only we may enter.
+server_sockets() { cat "$(server_folder "$1")/sockets" 2>/dev/null; }
+
+# A server keeps the code ready that it began with: with other code it begins again.
+server_is_of_this_code() {
+  [ "${MOLTREK_SERVER:-}" = php ] || [ "$(cat "$(server_folder "$1")/code" 2>/dev/null)" = "$(fingerprint app core/src config routes bootstrap/app.php composer.json bin/preload.php bin/nginx.conf)" ]
+}
+
 # server_start [name] [wanted port]; settings come from the environment.
 server_start() {
   local name=${1:-server} wanted=${2:-${MOLTREK_PORT:-8080}} port
-  if server_pid "$name" >/dev/null && server_answers "$(server_port "$name")"; then return; fi
+  if server_pid "$name" >/dev/null && server_answers "$(server_port "$name")" && server_is_of_this_code "$name"; then return; fi
   server_stop "$name" >/dev/null
   port=$(free_port "$wanted")
   if [ "$port" != "$wanted" ]; then say "Port $wanted is taken; using $port."; fi
-  MOLTREK_CLOCK_AHEAD=${MOLTREK_CLOCK_AHEAD:-$(clock_ahead)} PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
-    -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d expose_php=0 \
-    -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=512M \
-    -S "127.0.0.1:$port" -t "$here/public" "$here/bin/serve.php" >"$here/var/log/$name.log" 2>&1 </dev/null &
+  export MOLTREK_CLOCK_AHEAD=${MOLTREK_CLOCK_AHEAD:-$(clock_ahead)}
+  if [ "${MOLTREK_SERVER:-}" = php ]; then
+    PHP_CLI_SERVER_WORKERS=${MOLTREK_WORKERS:-4} setsid php \
+      -d opcache.enable=1 -d opcache.enable_cli=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d expose_php=0 \
+      -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=512M \
+      -S "127.0.0.1:$port" -t "$here/public" "$here/bin/serve.php" >"$here/var/log/$name.log" 2>&1 </dev/null &
+  else
+    server_configure "$name" "$port"
+    server_cache "$name"
+    local caches
+    server_caches "$name"
+    setsid env "${caches[@]}" bash "$here/bin/serve.sh" "$(server_folder "$name")" >"$here/var/log/$name.log" 2>&1 </dev/null &
+  fi
   echo "$! $port" >"$(server_pid_file "$name")"
   local i
   for i in $(seq 1 100); do
@@ -33,6 +53,53 @@ server_start() {
   say "The server does not answer; see var/log/$name.log and var/storage/logs."
   tail -n 20 "$here/var/log/$name.log"
   return 1
+}
+
+# Configuration and routes as they are for this server, worked out once: no request does it again.
+server_caches() {
+  local folder
+  folder=$(server_folder "$1")
+  caches=(MOLTREK_SERVED=1 "APP_CONFIG_CACHE=$folder/config.php" "APP_ROUTES_CACHE=$folder/routes.php" "APP_EVENTS_CACHE=$folder/events.php" "MOLTREK_PRELOAD=$folder/preload.txt")
+}
+
+server_cache() {
+  rm -f "$(server_folder "$1")"/{config,routes,events}.php
+  local each caches
+  server_caches "$1"
+  for each in config route event; do env "${caches[@]}" php artisan "$each:cache" --quiet; done
+  env "${caches[@]}" ${DB_PRACTICE_DATABASE:+DB_DATABASE=$DB_PRACTICE_DATABASE} php bin/preload-list.php >"$(server_folder "$1")/preload.txt"
+  fingerprint app core/src config routes bootstrap/app.php composer.json bin/preload.php bin/nginx.conf >"$(server_folder "$1")/code"
+}
+
+# What nginx, php-fpm and the event process are told.
+server_configure() {
+  local name=$1 port=$2 folder sockets
+  folder=$(server_folder "$name")
+  mkdir -p "$folder"/temp/{body,fastcgi,proxy}
+  chmod 700 "$folder"
+  sockets=$(mktemp -d /tmp/moltrek.XXXXXX)
+  echo "$sockets" >"$folder/sockets"
+  sed -e "s|@HERE@|$here|g" -e "s|@FOLDER@|$folder|g" -e "s|@SOCKETS@|$sockets|g" -e "s|@PORT@|$port|g" \
+    -e "s|@USER@|$([ "$(id -u)" = 0 ] && echo 'user root;')|g" "$here/bin/nginx.conf" >"$folder/nginx.conf"
+  cat >"$folder/fpm.conf" <<CONF
+[global]
+error_log = /proc/self/fd/2
+daemonize = no
+[moltrek]
+$([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
+listen = $sockets/php.sock
+pm = static
+pm.max_children = ${MOLTREK_WORKERS:-6}
+pm.max_requests = 2000
+clear_env = no
+catch_workers_output = yes
+decorate_workers_output = no
+CONF
+  cat >"$folder/events.json" <<JSON
+{"socket": "$sockets/events.sock", "application": "http://127.0.0.1:$port", "host": "127.0.0.1", "port": $(env_value DB_PORT), "user": "moltrek_app", "password": "$(env_value DB_APP_PASSWORD)",
+ "databases": {"": "${DB_DATABASE:-}", "own": "${DB_OWN_DATABASE:-}", "practice": "${DB_PRACTICE_DATABASE:-}"}}
+JSON
+  chmod 600 "$folder/events.json"
 }
 
 # With MOLTREK_NOW the application's clock begins at that instant when the server starts, and runs on from there.
@@ -54,4 +121,7 @@ server_stop() {
     say "The server has stopped."
   fi
   rm -f "$(server_pid_file "$name")"
+  local sockets
+  sockets=$(server_sockets "$name") && case "$sockets" in /tmp/moltrek.*) rm -rf "$sockets" ;; esac
+  return 0
 }

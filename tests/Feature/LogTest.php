@@ -1,6 +1,7 @@
 <?php
 
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Ramsey\Uuid\Uuid;
 
@@ -66,4 +67,44 @@ it('refuses a batch that is none', function (mixed $body, string $field) {
 it('gives the job after the batch, so that the bench sees it at once', function () {
     $this->enter(214, $this->entry('reading_taken', ['spot' => 'ring_gap.1.second', 'reading' => ['passes' => '0.25 mm', 'refuses' => '0.30 mm'], 'tool' => 'f1']))
         ->assertJsonPath('job.number', 214)->assertJsonFragment(['name' => 'Second ring end gap', 'figure' => '0.25 mm passes, 0.30 mm refuses']);
+});
+
+/** The ids of the entries at which the chain does not hold. */
+function brokenAt(): array
+{
+    return DB::table('broken_entries')->orderBy('seq')->pluck('id')->all();
+}
+
+it('chains every entry of a job to the one before it, however many come at once', function () {
+    $before = DB::table('log_entries')->where('job_id', $this->job(214)->id)->orderByDesc('seq')->value('hash');
+    $entries = array_map(fn (int $number): array => $this->entry('note_written', ['text' => "Note $number"]), range(1, 3));
+    $this->enter(214, ...$entries)->assertJsonPath('results.*.state', ['stored', 'stored', 'stored']);
+    $rows = DB::table('log_entries')->where('job_id', $this->job(214)->id)->orderByDesc('seq')->limit(3)->get()->reverse()->values();
+    // worked out beside the database: what an entry says, under the hash of the one before it
+    foreach ($rows as $row) {
+        $said = [$before, $row->id, 214, 'TW', $row->kind, $row->payload, ...array_map(fn (string $at): string => (new DateTimeImmutable($at))->setTimezone(new DateTimeZone('UTC'))->format('Y-m-d H:i:s.u'), [$row->happened_at, $row->recorded_at])];
+        expect($row->hash)->toBe($before = hash('sha256', implode("\n", $said)));
+    }
+    expect(brokenAt())->toBe([])
+        ->and($this->getJson('/api/jobs/214/record')->json('chain'))->toBe(['entries' => DB::table('log_entries')->where('job_id', $this->job(214)->id)->count(), 'hash' => $before]);
+});
+
+it('finds what was done to the log behind its back', function (string $done, int $breaks) {
+    $ids = array_map(fn (int $number): string => $this->enter(214, $this->entry('note_written', ['text' => "Note $number"]))->json('results.0.id'), range(1, 4));
+    DB::statement('ALTER TABLE log_entries DISABLE TRIGGER log_entries_keep');
+    DB::statement('ALTER TABLE log_entries DISABLE TRIGGER log_entries_chain');
+    DB::statement(strtr($done, ['@1' => "'$ids[1]'", '@2' => "'$ids[2]'"]));
+    DB::statement('ALTER TABLE log_entries ENABLE TRIGGER ALL');
+    expect(brokenAt())->toHaveCount($breaks)->and(Artisan::call('moltrek:verify'))->toBe(1)
+        ->and(Artisan::output())->toContain('Job 214: the chain is broken at entry');
+})->with([
+    'a word changed: that entry' => ["update log_entries set payload = '{\"text\": \"Nothing.\"}' where id = @1", 1],
+    'a word changed and its hash made to fit: the one after it' => ["update log_entries set payload = '{\"text\": \"No.\"}', hash = entry_hash((select hash from log_entries b where b.job_id = log_entries.job_id and b.seq < log_entries.seq order by seq desc limit 1), id, 214, 'TW', kind, '{\"text\": \"No.\"}', happened_at, recorded_at) where id = @1", 1],
+    'one taken out: the one after it' => ['delete from log_entries where id = @1', 1],
+    'somebody else’s name' => ["update log_entries set user_id = (select id from users where username = 'petra') where id = @2", 1],
+    'an hour earlier' => ["update log_entries set happened_at = happened_at - interval '1 hour' where id = @2", 1],
+]);
+
+it('proves the chain of the whole shop', function () {
+    expect(Artisan::call('moltrek:verify'))->toBe(0)->and(json_decode(Artisan::output(), true))->toMatchArray(['jobs' => 21, 'unreadable' => 0, 'broken' => 0]);
 });

@@ -10,11 +10,12 @@ final class ForgetSummaries extends Command
 {
     protected $signature = 'moltrek:forget-summaries';
 
-    protected $description = 'Throw the derived summaries of the floor away';
+    protected $description = 'Throw away what is derived: summaries of the floor, answers of jobs';
 
     public function handle(): int
     {
         DB::table('job_summaries')->delete();
+        DB::table('job_answers')->delete();
 
         return self::SUCCESS;
     }

@@ -7,15 +7,25 @@ use App\Calculations\JsonText;
 use App\Models\Job;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Unreadable;
 use Moltrek\Core\Planning\Step;
+use stdClass;
 
-/** Replays every job of the shop and says in one line what it comes to, so that a copy can be held against it. */
+/**
+ * Replays every job of the shop and says in one line what it comes to, so that a copy can be held against it; and proves the
+ * chain of hashes, entry by entry.
+ */
 final class Verify extends Command
 {
+    /** So many breaks are named. */
+    private const NAMED = 20;
+
     protected $signature = 'moltrek:verify';
 
     protected $description = 'Replay every job and print what the shop comes to, as JSON';
@@ -32,9 +42,23 @@ final class Verify extends Command
             $entries += count($log);
             $unreadable += count(array_filter($log, static fn (Entry $entry): bool => $entry->said instanceof Unreadable));
         }
-        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'fingerprint' => hash_final($hash)]));
+        $broken = self::broken();
+        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'fingerprint' => hash_final($hash), 'broken' => $broken?->count()]));
+        foreach ($broken?->take(self::NAMED) ?? [] as $entry) {
+            $this->error(sprintf('Job %d: the chain is broken at entry %s.', $entry->job, $entry->id));
+        }
 
-        return self::SUCCESS;
+        return $broken === null || $broken->isEmpty() ? self::SUCCESS : self::FAILURE;
+    }
+
+    /**
+     * The entries at which the chain does not hold; null in a database from before there was one.
+     *
+     * @return Collection<int, stdClass>|null
+     */
+    private static function broken(): ?Collection
+    {
+        return Schema::hasView('broken_entries') ? DB::table('broken_entries')->orderBy('job')->orderBy('seq')->get() : null;
     }
 
     /**

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers;
 
 use App\Actions\RecordEntries;
+use App\Bench\JobAnswers;
 use App\Http\SentDocument;
 use App\Http\Shapes\EntriesShape;
 use App\Http\Shapes\ProblemShape;
@@ -51,6 +52,6 @@ final class EntryController
         }
         $results = $record($job, $user, $sent, $clientNow);
 
-        return new JsonResponse(new EntriesShape($results, JobController::shape($job)));
+        return JsonResponse::fromJsonString(EntriesShape::json($results, JobAnswers::of($job)));
     }
 }

@@ -3,10 +3,9 @@
 namespace App\Http\Controllers;
 
 use App\Actions\OpenJob;
-use App\Bench\BuildView;
+use App\Bench\JobAnswers;
 use App\Bench\JobLog;
 use App\Bench\PlanView;
-use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\JobShape;
 use App\Http\Shapes\LiftCostShape;
@@ -27,7 +26,7 @@ final class JobController
         ])]
     public function show(Job $job): JsonResponse
     {
-        return new JsonResponse(self::shape($job));
+        return JsonResponse::fromJsonString(JobAnswers::of($job));
     }
 
     #[OA\Post(path: '/api/jobs', summary: 'Take a machine in', tags: ['jobs'],
@@ -45,7 +44,7 @@ final class JobController
         $user = $request->user();
         assert($user instanceof User);
 
-        return new JsonResponse(self::shape($open(SentDocument::of($request, ...OpenJob::KEYS), $user)), 201);
+        return JsonResponse::fromJsonString(JobAnswers::of($open(SentDocument::of($request, ...OpenJob::KEYS), $user)), 201);
     }
 
     #[OA\Get(path: '/api/jobs/{number}/lift-cost/{slab}', summary: 'What it costs to take everything off down to and with a slab', tags: ['jobs'],
@@ -57,13 +56,5 @@ final class JobController
         $lifted = $state->sheet->stack->named($slab);
 
         return $lifted === null || $state->sheet->heightOf($slab) === 0 ? abort(404) : new JsonResponse((new PlanView($state))->liftCost($lifted));
-    }
-
-    /** The job as it stands in the log now. */
-    public static function shape(Job $job): JobShape
-    {
-        $last = JobLog::lastSequence($job);
-
-        return (new BuildView($job, JobLog::state($job), Shop::now()))->job($last);
     }
 }

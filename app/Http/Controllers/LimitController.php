@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\KeepSheet;
 use App\Actions\RecordEntries;
+use App\Bench\JobAnswers;
 use App\Bench\JobLog;
 use App\Http\SentDocument;
 use App\Http\Shapes\JobShape;
@@ -61,7 +62,7 @@ final class LimitController
             $record($job, $user, [$adopted], null);
         });
 
-        return new JsonResponse(JobController::shape($job->refresh()));
+        return JsonResponse::fromJsonString(JobAnswers::of($job->refresh()));
     }
 
     #[OA\Post(path: '/api/jobs/{number}/limits/preview', summary: 'What is understood of a limit as it is printed', tags: ['jobs'],

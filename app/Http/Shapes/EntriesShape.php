@@ -3,6 +3,7 @@
 namespace App\Http\Shapes;
 
 use OpenApi\Attributes as OA;
+use Symfony\Component\HttpFoundation\JsonResponse;
 
 /** What became of a batch, and the job after it. */
 #[OA\Schema(schema: 'Entries')]
@@ -17,5 +18,15 @@ final readonly class EntriesShape
         #[OA\Property]
         public JobShape $job,
     ) {
+    }
+
+    /**
+     * The same, with the job as it is kept: as JSON.
+     *
+     * @param  list<EntryResultShape>  $results
+     */
+    public static function json(array $results, string $job): string
+    {
+        return sprintf('{"results":%s,"job":%s}', json_encode($results, JsonResponse::DEFAULT_ENCODING_OPTIONS | JSON_THROW_ON_ERROR), $job);
     }
 }

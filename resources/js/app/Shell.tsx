@@ -1,10 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Navigate, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router'
 import { Finder } from '../parts/Finder'
 import { KeyMap } from '../parts/KeyMap'
 import type { Job } from './api'
 import { LineState } from './LineState'
+import { followWhileSeen } from './live'
 import { outbox } from './outbox'
 import { Person } from './Person'
 import { person } from './person'
@@ -43,6 +44,13 @@ export function Shell() {
             void outbox.flush()
         }
     }, [session.data, whoever])
+
+    const client = useQueryClient()
+    useEffect(() => {
+        if (whoever && typeof EventSource !== 'undefined') {
+            return followWhileSeen(client)
+        }
+    }, [client, whoever])
 
     if (session.data && session.data.person === null) {
         return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />

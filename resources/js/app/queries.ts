@@ -1,18 +1,23 @@
 import { replaceEqualDeep, useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { call, type Job, type Schemas } from './api'
+import { every } from './live'
 
 export const useSession = () =>
     useQuery({ queryKey: ['session'], queryFn: () => call<Schemas['Session']>('GET', '/session'), staleTime: 60_000 })
 
 export const useFloor = () =>
-    useQuery({ queryKey: ['floor'], queryFn: () => call<Schemas['Floor']>('GET', '/floor'), refetchInterval: 30_000 })
+    useQuery({
+        queryKey: ['floor'],
+        queryFn: () => call<Schemas['Floor']>('GET', '/floor'),
+        refetchInterval: every(30_000),
+    })
 
 export const useJob = (number: number) =>
     useQuery({
         queryKey: ['job', number],
         queryFn: () => call<Job>('GET', `/jobs/${number}`),
-        refetchInterval: 20_000,
+        refetchInterval: every(20_000),
         structuralSharing: newest,
     })
 
@@ -23,13 +28,13 @@ function newest(before: unknown, answer: unknown): unknown {
 }
 
 /** A job that another tablet may be working on: whether there is anything new is asked every so often, and costs little. */
-export function useFollowedJob(number: number, every: number) {
+export function useFollowedJob(number: number, milliseconds: number) {
     const job = useJob(number)
     const seen = job.data?.log.lastSeq
     const newest = useQuery({
         queryKey: ['sequence', number],
         queryFn: () => call<{ lastSeq: number }>('GET', `/jobs/${number}/sequence`),
-        refetchInterval: every,
+        refetchInterval: every(milliseconds),
         enabled: seen !== undefined,
     })
     const { refetch } = job
@@ -122,6 +127,7 @@ export interface RecordDocument {
         photo: string | null
         struck: { by: string; reason: string } | null
     }[]
+    chain: { entries: number; hash: string | null }
     caution: string
 }
 

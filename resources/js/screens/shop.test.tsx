@@ -446,6 +446,7 @@ describe('the record', () => {
         verdicts: [],
         steps: [],
         log: [],
+        chain: { entries: 12, hash: 'ab'.repeat(32) },
         caution: 'The maker’s manual comes first.',
         ...parts,
     })

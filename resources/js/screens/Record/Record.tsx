@@ -47,8 +47,19 @@ export function Record() {
                 <HandOver record={record.data} />
                 <Log record={record.data} />
                 <p className="mt-6 border-t-2 border-base-content pt-2 text-sm font-bold">{record.data.caution}</p>
+                <Chain chain={record.data.chain} />
             </article>
         </main>
+    )
+}
+
+/** What the whole log is known by: whoever holds this record can tell later whether a line of it was changed. */
+function Chain({ chain }: { chain: RecordDocument['chain'] }) {
+    return (
+        <p className="mt-1 text-xs break-all text-quiet">
+            {chain.entries} entries, the last known by {chain.hash ?? 'none'}. Each carries the mark of the one before
+            it.
+        </p>
     )
 }
 
