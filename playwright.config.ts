@@ -20,6 +20,8 @@ export default defineConfig({
     use: {
         baseURL: addresses[Number(process.env.TEST_PARALLEL_INDEX ?? 0)],
         viewport: { width: 1280, height: 800 },
+        // what the browser keeps for itself is told in one story; in the others every answer is the server's
+        serviceWorkers: 'block',
         locale: 'en-GB',
         timezoneId: 'Europe/Lisbon',
         // its pictures keep the browser drawing; what each element was like at each act costs a fifth of the time

@@ -10,7 +10,7 @@ $wanted = rawurldecode($path);
 $file = str_contains($wanted, "\0") ? false : realpath($public.$wanted);
 
 if ($file !== false && is_file($file) && str_starts_with($file, $public.'/') && ! str_ends_with($file, '.php')) {
-    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'json' => 'application/json', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain'];
+    $types = ['js' => 'text/javascript', 'css' => 'text/css', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2', 'woff' => 'font/woff', 'json' => 'application/json', 'webmanifest' => 'application/manifest+json', 'png' => 'image/png', 'ico' => 'image/x-icon', 'txt' => 'text/plain'];
     header('Content-Type: '.($types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'application/octet-stream'));
     header('X-Content-Type-Options: nosniff');
     header('Cache-Control: '.(str_starts_with($path, '/build/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache'));

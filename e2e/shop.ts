@@ -35,6 +35,10 @@ export function onDatabase(command: (database: string) => string): string {
     return execFileSync('bash', ['-euc', `${libraries}; { ${command(DATABASE)}; } 2>&1`]).toString()
 }
 
+export function stopServer(): void {
+    shell(`server_stop ${SERVER}`)
+}
+
 export function restartServer(): void {
     shell(`server_stop ${SERVER}; end_to_end_server ${WORKER}`)
 }

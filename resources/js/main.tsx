@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client'
 import { RouterProvider } from 'react-router/dom'
 import { Problem } from './app/api'
 import { fetchAhead, router } from './app/routes'
+import { keepProgram } from './app/update'
 
 const client = new QueryClient({
     defaultOptions: {
@@ -17,6 +18,7 @@ const client = new QueryClient({
 })
 
 fetchAhead()
+keepProgram()
 
 const root = document.getElementById('app')
 if (root) {

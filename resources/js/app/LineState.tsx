@@ -4,6 +4,7 @@ import { WaitingLine } from '../parts/WaitingLine'
 import { plural } from './format'
 import { isOf, type Line } from './outbox'
 import { person } from './person'
+import { useKeptFrom } from './seen'
 import { useLine, useWaiting } from './useOutbox'
 
 /** Whether everything typed has reached the server, and if not, why and what helps; behind it, all that is kept here. */
@@ -18,8 +19,10 @@ export function LineState() {
     for (const entry of waiting.filter((each) => each.refusal === null && !isOf(each, mine))) {
         others.set(entry.by, (others.get(entry.by) ?? 0) + 1)
     }
+    const from = useKeptFrom()
     const words = [
-        ...lineWords(line, unsent),
+        ...lineWords(from !== null && line === 'online' ? 'offline' : line, unsent),
+        ...(from === null ? [] : [`as last seen ${timeOf(from)}`]),
         ...(refused > 0 ? [`${plural(refused, 'entry', 'entries')} refused`] : []),
         ...[...others].map(([who, theirs]) => `${who} must sign in to send ${plural(theirs, 'entry', 'entries')}`),
     ]
@@ -64,3 +67,6 @@ function lineWords(line: Line, unsent: number): string[] {
             return unsent > 0 ? [`Sending ${kept}`] : []
     }
 }
+
+const timeOf = (instant: string) =>
+    new Date(instant).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })

@@ -6,6 +6,7 @@ import { call, type Schemas } from './api'
 import { plural } from './format'
 import { isOf } from './outbox'
 import { person } from './person'
+import { forgetAnswers } from './seen'
 import { useWaiting } from './useOutbox'
 
 /** Who is at the bench: signing out here with one tap, or on every tablet where this name is still signed in. */
@@ -23,6 +24,7 @@ export function Person({ who }: { who: Schemas['Person'] }) {
             return
         }
         person.become('')
+        await forgetAnswers()
         client.clear()
         navigate('/sign-in')
     }

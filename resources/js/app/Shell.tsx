@@ -12,6 +12,8 @@ import { person } from './person'
 import { useSession } from './queries'
 import { isPractice } from './shop'
 import { useTheme } from './theme'
+import { UpdateOffer } from './UpdateOffer'
+import { useKeepOpenJobs } from './useKeepOpenJobs'
 import { useKeys } from './useKeys'
 import { useOutboxRunner } from './useOutbox'
 import { WaitBell } from './WaitBell'
@@ -51,6 +53,8 @@ export function Shell() {
             return followWhileSeen(client)
         }
     }, [client, whoever])
+
+    useKeepOpenJobs(Boolean(whoever))
 
     if (session.data && session.data.person === null) {
         return <Navigate to="/sign-in" replace state={{ from: location.pathname + location.search }} />
@@ -105,6 +109,7 @@ export function Shell() {
             <div id="main" className="flex min-h-0 flex-1 flex-col">
                 {session.data?.person ? <Outlet /> : <p className="p-6">One moment.</p>}
             </div>
+            <UpdateOffer />
             <KeyMap open={open === 'keys'} onClose={() => closes('keys')} />
             <Finder open={open === 'find'} onClose={() => closes('find')} />
         </div>

@@ -1,4 +1,5 @@
 import type { components } from './api-types'
+import { seeWhen } from './seen'
 import { seeShopClock } from './shopClock'
 
 export type Schemas = components['schemas']
@@ -77,6 +78,9 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
         throw new Offline()
     }
     seeShopClock(response)
+    if (method === 'GET') {
+        seeWhen(response)
+    }
     if (response.status === 204) {
         return undefined as T
     }

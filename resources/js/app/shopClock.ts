@@ -5,7 +5,8 @@ let offset = read<number | null>('clock-offset', null)
 
 /** Every answer of the server says what its clock says. */
 export function seeShopClock(answer: Pick<Response, 'headers'>): void {
-    const said = Date.parse(answer.headers?.get('Shop-Now') ?? '')
+    // a kept answer says what the clock said then
+    const said = answer.headers?.has('Kept-From') ? Number.NaN : Date.parse(answer.headers?.get('Shop-Now') ?? '')
     if (!Number.isNaN(said)) {
         offset = Math.round(said - Date.now())
         write('clock-offset', offset)

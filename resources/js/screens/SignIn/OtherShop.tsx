@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { call, type Schemas } from '../../app/api'
+import { forgetAnswers } from '../../app/seen'
 
 /** The way to the other shop of this installation: to begin one’s own, to it once it is begun, and back to practice. */
 export function OtherShop({ shop }: { shop: Schemas['Shop'] }) {
@@ -7,6 +8,7 @@ export function OtherShop({ shop }: { shop: Schemas['Shop'] }) {
     const go = async (to: string) => {
         try {
             await call('POST', `/shops/${to}`)
+            await forgetAnswers()
             // another shop is another page: nothing of this one stays in memory
             window.location.assign(to === 'own' && !shop.ownBegun ? '/begin' : '/sign-in')
         } catch {

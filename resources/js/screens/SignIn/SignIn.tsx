@@ -3,6 +3,7 @@ import { Navigate, useLocation, useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { useShop } from '../../app/queries'
+import { forgetAnswers } from '../../app/seen'
 import { isPractice, shopName } from '../../app/shop'
 import { useServerForm } from '../../app/useServerForm'
 import { FormField } from '../../parts/FormField'
@@ -18,6 +19,7 @@ export function SignIn() {
     const shop = useShop()
     const form = useServerForm({ username: '', password: '' }, async (typed) => {
         const session = await call<Schemas['Session']>('POST', '/session', typed)
+        await forgetAnswers()
         client.setQueryData(['session'], session)
         outbox.report('online')
         navigate((location.state as { from?: string } | null)?.from ?? '/', { replace: true })
