@@ -35,6 +35,17 @@ main+=($!)
     wait $!
   done
 ) &
+# the shop's own server sees to the day's backup
+if [ "$(basename "$folder")" = server ]; then
+  (
+    trap 'kill $! 2>/dev/null; exit 0' TERM
+    while :; do
+      sleep 300 &
+      wait $!
+      nice bash -euc 'here=$1; cd "$here"; for each in platform database backup; do . "bin/lib/$each.sh"; done; backup_nightly' - "$here" || echo "The day's backup did not come about; see above."
+    done
+  ) &
+fi
 wait -n "${main[@]}"
 kill $(jobs -p) 2>/dev/null
 wait

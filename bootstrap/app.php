@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\HearsOutbox;
 use App\Http\Middleware\PlainAddress;
 use App\Http\Middleware\Revalidated;
 use App\Http\Middleware\SecurityHeaders;
@@ -21,7 +22,7 @@ return Application::configure(basePath: $base)
         $middleware->append(SecurityHeaders::class);
         $middleware->prepend([PlainAddress::class, WhichShop::class]);
         $middleware->encryptCookies(except: [WhichShop::COOKIE]);
-        $middleware->appendToGroup('web', SessionStands::class);
+        $middleware->appendToGroup('web', [SessionStands::class, HearsOutbox::class]);
         $middleware->trustHosts(at: fn (): array => array_values((array) config('app.hosts')), subdomains: false);
         $middleware->alias(['revalidated' => Revalidated::class]);
         $middleware->redirectGuestsTo('/sign-in');

@@ -2,6 +2,7 @@
 
 use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\ClosingController;
+use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DatesController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FirstSheetController;
@@ -58,6 +59,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::delete('sessions', [SessionController::class, 'destroyAll']);
     Route::post('password', [PasswordController::class, 'change'])->middleware('throttle:passwords');
     Route::post('shop', [ShopController::class, 'update'])->can(Right::ManageShop->value);
+    Route::get('condition', ConditionController::class)->can(Right::ManageShop->value);
     Route::get('people', [PeopleController::class, 'index'])->can(Right::ManagePeople->value);
     Route::post('people', [PeopleController::class, 'store'])->can(Right::ManagePeople->value);
     Route::post('people/{user:username}', [PeopleController::class, 'update'])->can(Right::ManagePeople->value);

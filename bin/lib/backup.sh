@@ -69,11 +69,19 @@ backup_restore() {
   say "Restored and replayed: $(php -r '$n = json_decode($argv[1], true); echo $n["jobs"], " jobs, ", $n["entries"], " entries";' "$now"), each as it was."
 }
 
-# The eleven last are kept.
-backup_rotate() {
-  local old
+# The newest of seven days, four weeks and twelve months stay.
+backup_rotate() { artisan moltrek:rotate "$1"; }
+
+# Once a day, while the server runs: bin/serve.sh looks every few minutes. A machine that is off at night backs up when it is on.
+backup_nightly() {
+  local newest age=999999
   # shellcheck disable=SC2012
-  for old in $(ls -1t "$1"/moltrek-*.tar.gz 2>/dev/null | tail -n +12); do rm -f "$old"; done
+  newest=$(ls -1t var/backups/moltrek-2*.tar.gz 2>/dev/null | head -n 1)
+  if [ -n "$newest" ]; then age=$(($(date +%s) - $(stat -c %Y "$newest"))); fi
+  if [ "$age" -gt 72000 ] && { [ "$(date +%H)" -lt 6 ] || [ "$age" -gt 108000 ]; }; then
+    backup_make "var/backups/moltrek-$(date +%Y%m%d-%H%M%S).tar.gz" "$(shop_database)"
+    backup_rotate var/backups
+  fi
 }
 
 # backup_before_migrating DATABASE: before the tables change what is there is kept.

@@ -12,6 +12,7 @@ const RIGHTS = [
     'a tool entered' => ['POST', '/api/tools/m9', ['name' => 'micrometer M9', 'kind' => 'micrometer', 'doubt' => '0.002 mm'], Right::ChangeTools],
     'a tool changed' => ['POST', '/api/tools/m2', ['name' => 'micrometer M2', 'kind' => 'micrometer', 'doubt' => '0.001 mm'], Right::ChangeTools],
     'what the shop is' => ['POST', '/api/shop', ['name' => 'Brannoch Slip', 'zone' => 'Europe/London', 'hours' => ['mon' => ['08:00-12:00']]], Right::ManageShop],
+    'how the installation fares' => ['GET', '/api/condition', null, Right::ManageShop],
     'the people' => ['GET', '/api/people', null, Right::ManagePeople],
     'a person added' => ['POST', '/api/people', ['name' => 'Joss Pell'], Right::ManagePeople],
     'a person changed' => ['POST', '/api/people/petra', ['role' => 'apprentice'], Right::ManagePeople],

@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/condition": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the installation fares: backup, disk, faults, what waits on tablets */
+        get: operations["23ee5a6ff301d722716a561fc4a38f45"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dates": {
         parameters: {
             query?: never;
@@ -1238,6 +1255,28 @@ export interface components {
             spreadAllowed: number | null;
             hint: string | null;
         };
+        /** @description How the installation fares. */
+        Condition: {
+            /**
+             * Format: date-time
+             * @description when the newest backup was made; null where there is none
+             */
+            backupAt: string | null;
+            /** @description in bytes */
+            backupSize: number | null;
+            /** @description there is none, or it is too old */
+            backupOverdue: boolean;
+            /** @description in bytes */
+            diskFree: number;
+            diskLow: boolean;
+            /** @description in bytes */
+            databaseSize: number;
+            entries: number;
+            /** @description faults of the program written to the log today */
+            faultsToday: number;
+            /** @description tablets on which entries wait */
+            outboxes: components["schemas"]["Outbox"][];
+        };
         /** @description What a substituted part changes. */
         Consequence: {
             part: string;
@@ -1855,6 +1894,13 @@ export interface components {
             text: string;
             why: string;
             canBeWorked: boolean;
+        };
+        /** @description What waits on a tablet, as it said last. */
+        Outbox: {
+            who: string;
+            waiting: number;
+            /** Format: date-time */
+            at: string;
         };
         /** @description What somebody who adds a step may choose from. */
         OwnStepChoices: {
@@ -3613,6 +3659,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    "23ee5a6ff301d722716a561fc4a38f45": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Condition"];
+                };
             };
         };
     };

@@ -1,4 +1,5 @@
 import type { components } from './api-types'
+import { read, write } from './kept'
 import { seeWhen } from './seen'
 import { seeShopClock } from './shopClock'
 
@@ -33,9 +34,30 @@ export class Offline extends Error {
     }
 }
 
+/** By this the owner tells two tablets apart, and nothing else. */
+const tablet = read('tablet', '') || Math.random().toString(36).slice(2, 12).padEnd(8, '0')
+write('tablet', tablet)
+
 function token(): string {
     const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
     return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : ''
+}
+
+/** How many entries wait on this tablet, said with every question while there are any: its owner sees what hangs. */
+let countWaiting: () => number = () => 0
+let hasSaid = false
+
+export function sayWaiting(count: () => number): void {
+    countWaiting = count
+}
+
+function waitingHere(): Record<string, string> {
+    const waiting = countWaiting()
+    if (waiting === 0 && !hasSaid) {
+        return {}
+    }
+    hasSaid = waiting > 0
+    return { Outbox: `${tablet} ${waiting}` }
 }
 
 /** Sends a photograph under the id by which an entry names it; sent twice, it is there once. */
@@ -70,7 +92,12 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
     try {
         response = await fetch(`/api${path}`, {
             method,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+            headers: {
+                Accept: 'application/json',
+                'Content-Type': 'application/json',
+                'X-XSRF-TOKEN': token(),
+                ...waitingHere(),
+            },
             body: body === undefined ? undefined : JSON.stringify(body),
             credentials: 'same-origin',
         })

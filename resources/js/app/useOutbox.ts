@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
+import { sayWaiting } from './api'
 import { type Line, outbox, type Waiting } from './outbox'
 
 const RETRY = 3000
@@ -15,6 +16,7 @@ export function useOutboxRunner(): void {
                 void client.invalidateQueries({ queryKey: key })
             }
         })
+        sayWaiting(() => outbox.snapshot().length)
         void outbox.open()
         const flush = () => void outbox.flush()
         const timer = setInterval(() => {
