@@ -4,6 +4,7 @@ use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\ConditionController;
 use App\Http\Controllers\DatesController;
+use App\Http\Controllers\DeviceController;
 use App\Http\Controllers\EntryController;
 use App\Http\Controllers\FirstSheetController;
 use App\Http\Controllers\FloorController;
@@ -54,10 +55,18 @@ Route::post('/api/shops/{shop}', [ShopController::class, 'choose'])->where('shop
 Route::get('/api/welcome/{code}', [PasswordController::class, 'welcome'])->middleware('throttle:codes')->where('code', '[A-Za-z0-9-]{1,40}');
 Route::post('/api/welcome/{code}', [PasswordController::class, 'begin'])->middleware('throttle:codes')->where('code', '[A-Za-z0-9-]{1,40}');
 
+Route::get('/api/bench', [DeviceController::class, 'door']);
+Route::post('/api/bench', [DeviceController::class, 'take'])->middleware('throttle:codes');
+
 Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::delete('sessions', [SessionController::class, 'destroyAll']);
     Route::post('password', [PasswordController::class, 'change'])->middleware('throttle:passwords');
+    Route::post('pin', [DeviceController::class, 'setPin'])->middleware('throttle:passwords');
+    Route::post('bench/second', [DeviceController::class, 'second'])->middleware('throttle:codes');
+    Route::get('devices', [DeviceController::class, 'index'])->can(Right::ManageShop->value);
+    Route::post('devices', [DeviceController::class, 'store'])->can(Right::ManageShop->value);
+    Route::delete('devices/{device}', [DeviceController::class, 'destroy'])->can(Right::ManageShop->value)->whereUuid('device');
     Route::post('shop', [ShopController::class, 'update'])->can(Right::ManageShop->value);
     Route::get('condition', ConditionController::class)->can(Right::ManageShop->value);
     Route::get('people', [PeopleController::class, 'index'])->can(Right::ManagePeople->value);

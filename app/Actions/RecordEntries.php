@@ -97,7 +97,7 @@ final class RecordEntries
             throw $sent->fields->placed(MalformedDocument::wrongSort($sent->id, 'an id that no other job uses'), 'id');
         }
         $kind = $sent->kind();
-        $payload = $this->withTools($sent->fields->raw('payload'));
+        $payload = self::vouched($this->withTools($sent->fields->raw('payload')), $by);
         $said = $sent->fields->placing(static fn (): Kind => $log->before()->admit($kind, $payload), 'payload');
         self::refuseWithoutRight($said, $by, $log, $sent->fields);
         $sent->fields->placing(static function () use ($said, $job, $by): void {
@@ -143,6 +143,22 @@ final class RecordEntries
         if (($payload->with ?? null) instanceof stdClass) {
             $payload->with = self::wrenchOfToday($payload->with);
         }
+
+        return $payload;
+    }
+
+    /** That a second person gave their PIN is believed by what the server gave them for it, and by nothing that a tablet says. */
+    private static function vouched(mixed $payload, User $by): mixed
+    {
+        if (! $payload instanceof stdClass || ! isset($payload->vouched)) {
+            return $payload;
+        }
+        $text = static fn (string $key): string => is_string($payload->{$key} ?? null) ? $payload->{$key} : '';
+        if (! Voucher::holds($text('vouched'), $text('second'), $by, $text('hold'))) {
+            throw MalformedDocument::wrongSort('this', 'what the second person’s PIN gave; it is worth twelve hours, at this hold')->under('payload.vouched');
+        }
+        $payload = clone $payload;
+        $payload->vouched = true;
 
         return $payload;
     }

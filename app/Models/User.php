@@ -18,13 +18,14 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable|null $sessions_from
  * @property CarbonImmutable|null $disabled_at
  * @property string|null $code_hash
+ * @property string|null $pin_hash
  * @property CarbonImmutable|null $code_until
  */
 final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token', 'calendar_key', 'code_hash'];
+    protected $hidden = ['password', 'remember_token', 'calendar_key', 'code_hash', 'pin_hash'];
 
     /** @return array<string, string> */
     protected function casts(): array

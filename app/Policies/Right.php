@@ -33,6 +33,12 @@ enum Right: string
         return in_array($role, $this->holders(), true);
     }
 
+    /** What binds the whole shop wants a password; a PIN is for the bench. */
+    public function wantsPassword(): bool
+    {
+        return in_array($this, [self::ManagePeople, self::ManageShop], true);
+    }
+
     /** Why somebody may not, and who may. */
     public function refusal(): string
     {

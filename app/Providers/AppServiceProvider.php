@@ -2,6 +2,7 @@
 
 namespace App\Providers;
 
+use App\Http\Middleware\SessionStands;
 use App\Models\User;
 use App\Policies\Right;
 use Carbon\Carbon;
@@ -20,7 +21,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         self::setClock();
         foreach (Right::cases() as $right) {
-            Gate::define($right->value, static fn (User $user): Response => $right->isOf($user->role) ? Response::allow() : Response::deny($right->refusal()));
+            Gate::define($right->value, static fn (User $user): Response => match (true) {
+                ! $right->isOf($user->role) => Response::deny($right->refusal()),
+                $right->wantsPassword() && SessionStands::isByPin(request()) => Response::deny('You took the bench over by your PIN. Sign in with your password for this.'),
+                default => Response::allow(),
+            });
         }
         RateLimiter::for('sign-in', static function (Request $request): array {
             $name = $request->input('username');

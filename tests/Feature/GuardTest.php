@@ -5,9 +5,9 @@ use Illuminate\Support\Facades\Route as Routes;
 /** @return list<array{string, string}> every method and address of the interface, places filled in with what exists */
 function everyRoute(): array
 {
-    $filled = ['{job}' => '214', '{step}' => 'pull.head', '{slab}' => 'head', '{cylinder}' => '1', '{spot}' => 'piston.1', '{name}' => 'convert', '{slug}' => 'ulvane-139r', '{id}' => 'm2', '{user}' => 'petra'];
+    $filled = ['{job}' => '214', '{step}' => 'pull.head', '{slab}' => 'head', '{cylinder}' => '1', '{spot}' => 'piston.1', '{name}' => 'convert', '{slug}' => 'ulvane-139r', '{id}' => 'm2', '{user}' => 'petra', '{device}' => '01900000-0000-7000-8000-000000000000'];
     // what a tablet is asked before anybody is signed in
-    $open = ['GET api/health', 'GET api/session', 'POST api/session', 'DELETE api/session', 'GET api/shop', 'POST api/shop/begin', 'POST api/shops/{shop}', 'GET api/welcome/{code}', 'POST api/welcome/{code}'];
+    $open = ['GET api/health', 'GET api/session', 'POST api/session', 'DELETE api/session', 'GET api/shop', 'POST api/shop/begin', 'GET api/bench', 'POST api/bench', 'POST api/shops/{shop}', 'GET api/welcome/{code}', 'POST api/welcome/{code}'];
     $routes = [];
     foreach (Routes::getRoutes()->getRoutes() as $route) {
         if (str_starts_with($route->uri(), 'api/')) {
@@ -55,7 +55,7 @@ it('answers rubbish before anybody is signed in', function (string $path, int $s
         $answer = $this->call('POST', $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $body);
         expect([$body, $answer->status(), $answer->headers->get('Content-Type')])->toBe([$body, $status, 'application/problem+json']);
     }
-})->with([['/api/session', 422], ['/api/shop/begin', 422], ['/api/shops/red', 422], ['/api/welcome/red', 404]]);
+})->with([['/api/session', 422], ['/api/bench', 422], ['/api/shop/begin', 422], ['/api/shops/red', 422], ['/api/welcome/red', 404]]);
 
 it('answers what does not exist with 404 and a problem document', function (string $path) {
     $this->actingAs($this->person())->getJson($path)->assertStatus(404)->assertHeader('Content-Type', 'application/problem+json');

@@ -14,6 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
 
@@ -33,13 +34,19 @@ final class PasswordController
         $sent = SentDocument::of($request, 'current', 'password');
         $user = $request->user();
         assert($user instanceof User);
+        self::refuseOther($sent, $user);
+        $this->set($request, $user, NewPassword::in($sent, 'password', [$user->name, $user->username]));
+
+        return $session->show();
+    }
+
+    /** Whoever changes what they sign in with says first what it is now. */
+    public static function refuseOther(Fields $sent, User $user): void
+    {
         $current = $sent->raw('current');
         if (! is_string($current) || ! Hash::check($current, (string) $user->getAuthPassword())) {
             throw $sent->placed(MalformedDocument::wrongSort('another', 'the password that you sign in with now'), 'current');
         }
-        $this->set($request, $user, NewPassword::in($sent, 'password', [$user->name, $user->username]));
-
-        return $session->show();
     }
 
     #[OA\Get(path: '/api/welcome/{code}', summary: 'Whose a code is', tags: ['session'],

@@ -27,7 +27,7 @@ final class SessionController
     {
         $user = Auth::user();
 
-        return new JsonResponse(new SessionShape($user instanceof User ? self::person($user) : null));
+        return new JsonResponse(new SessionShape($user instanceof User ? self::person($user) : null, SessionStands::isByPin(request())));
     }
 
     #[OA\Post(path: '/api/session', summary: 'Sign in', tags: ['session'],

@@ -6,6 +6,7 @@ use App\Models\User;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,23 +16,52 @@ final class SessionStands
 {
     public const BEGAN = 'signed_in_at';
 
+    /** When somebody last did something who took the bench over by a PIN. */
+    private const TOUCHED = 'touched_at';
+
+    /** Somebody who took the bench over by a PIN and has done nothing for so long has left it, in seconds. */
+    private const LEFT_AFTER = 30 * 60;
+
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();
-        if ($user instanceof User && $request->hasSession() && ! self::stands($user, $request->session()->get(self::BEGAN))) {
-            Auth::logout();
-            $request->session()->invalidate();
-            throw new AuthenticationException;
+        if ($user instanceof User && $request->hasSession()) {
+            if (! self::stands($user, $request->session()->get(self::BEGAN)) || self::isLeft($request)) {
+                // who it was is nobody here from now on; what asks for somebody refuses it, what asks for nobody goes on
+                $guard = Auth::guard();
+                assert($guard instanceof SessionGuard);
+                $guard->logoutCurrentDevice();
+                $request->session()->invalidate();
+
+                return in_array('auth', $request->route()->gatherMiddleware(), true) ? throw new AuthenticationException : $next($request);
+            }
+            if (self::isByPin($request) && ! $request->isMethodSafe()) {
+                $request->session()->put(self::TOUCHED, CarbonImmutable::now()->getTimestamp());
+            }
         }
 
         return $next($request);
     }
 
     /** A session begins, under an id that nobody knew before. */
-    public static function begin(Request $request): void
+    public static function begin(Request $request, bool $byPin = false): void
     {
         $request->session()->regenerate();
+        $byPin ? $request->session()->put(self::TOUCHED, CarbonImmutable::now()->getTimestamp()) : $request->session()->forget(self::TOUCHED);
         $request->session()->put(self::BEGAN, CarbonImmutable::now()->toIso8601ZuluString('microsecond'));
+    }
+
+    /** A PIN opens the bench, and not what a password guards. */
+    public static function isByPin(Request $request): bool
+    {
+        return $request->hasSession() && $request->session()->has(self::TOUCHED);
+    }
+
+    private static function isLeft(Request $request): bool
+    {
+        $touched = $request->session()->get(self::TOUCHED);
+
+        return is_int($touched) && CarbonImmutable::now()->getTimestamp() - $touched > self::LEFT_AFTER;
     }
 
     private static function stands(User $user, mixed $began): bool

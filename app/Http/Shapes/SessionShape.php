@@ -11,6 +11,8 @@ final readonly class SessionShape
     public function __construct(
         #[OA\Property]
         public ?PersonShape $person,
+        #[OA\Property(description: 'they took the bench over by a PIN')]
+        public bool $byPin,
     ) {
     }
 }

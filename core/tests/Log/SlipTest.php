@@ -26,6 +26,7 @@ function spokenOf(): array
         'pairs' => [['pistons_paired', ['pairs' => ['1' => '2', '2' => '1']]], 'Pistons to bores: 1 takes 2, 2 takes 1', 'ostrel-608'],
         'gaps' => [['gaps_placed', ['cylinder' => '1', 'school' => 'thirds', 'angles' => ['top' => '30 deg']]], 'Ring gaps placed, thirds'],
         'an item of a hold' => [['hold_answered', ['hold' => 'hold.head', 'item' => 0]], 'Seen: dowels in on both sides, gasket flat on them'],
+        'by two, each by name' => [['hold_answered', ['hold' => 'hold.head', 'item' => 0, 'second' => 'PQ', 'vouched' => true]], 'Seen: dowels in on both sides, gasket flat on them, with PQ by their own PIN'],
         'with a second person' => [['hold_answered', ['hold' => 'hold.head', 'item' => 0, 'second' => 'PQ']], 'Seen: dowels in on both sides, gasket flat on them, with PQ'],
         'nobody else there' => [['second_waived', ['hold' => 'hold.start', 'reason' => 'alone in the yard']], 'Looked at alone: before the first start, alone in the yard'],
         'an item waived' => [['hold_waived', ['hold' => 'hold.head', 'item' => 0, 'reason' => 'this head has none']], 'Waived: dowels in on both sides, gasket flat on them, this head has none'],

@@ -1,12 +1,14 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
-import { Link, useNavigate } from 'react-router'
+import { useCallback, useState } from 'react'
+import { Link, useLocation, useNavigate } from 'react-router'
 import { Dialog } from '../parts/Dialog'
+import { TakeOver } from '../parts/TakeOver'
 import { call, type Schemas } from './api'
 import { plural } from './format'
 import { isOf } from './outbox'
 import { person } from './person'
 import { forgetAnswers } from './seen'
+import { useBenchDoor, useLock } from './useBenchDoor'
 import { useWaiting } from './useOutbox'
 
 /** Who is at the bench: signing out here with one tap, or on every tablet where this name is still signed in. */
@@ -15,6 +17,23 @@ export function Person({ who }: { who: Schemas['Person'] }) {
     const navigate = useNavigate()
     const [open, setOpen] = useState(false)
     const [failed, setFailed] = useState(false)
+    const door = useBenchDoor()
+    const byPin = client.getQueryData<Schemas['Session']>(['session'])?.byPin === true
+    const location = useLocation()
+    const leave = useCallback(async () => {
+        await call('DELETE', '/session').catch(() => {})
+        person.become('')
+        client.removeQueries({ queryKey: ['session'] })
+        // who takes it over next finds the page as it stands
+        navigate('/sign-in', { state: { from: location.pathname + location.search } })
+    }, [client, navigate, location])
+    useLock(byPin ? (door.data?.locksAfter ?? null) : null, leave)
+    const taken = async (session: Schemas['Session']) => {
+        setOpen(false)
+        client.setQueryData(['session'], session)
+        await client.invalidateQueries()
+    }
+    const others = door.data?.people.filter((each) => each.username !== who.username) ?? []
     const unsent = useWaiting().filter((entry) => isOf(entry, who.username)).length
     const signOut = async (path: '/session' | '/sessions') => {
         try {
@@ -49,6 +68,12 @@ export function Person({ who }: { who: Schemas['Person'] }) {
                             {plural(unsent, 'entry', 'entries')} of yours wait here. They are kept, and go out when you
                             sign in on this tablet again.
                         </p>
+                    )}
+                    {others.length > 0 && (
+                        <fieldset>
+                            <legend className="mb-1 font-bold">Somebody else takes over</legend>
+                            <TakeOver people={others} onTaken={taken} />
+                        </fieldset>
                     )}
                     <Link className="btn h-14 text-lg" to="/shop" onClick={() => setOpen(false)}>
                         {who.role === 'owner' ? 'The shop, its people, your password' : 'Your password'}

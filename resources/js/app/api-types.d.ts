@@ -106,6 +106,93 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tablets of the shop */
+        get: operations["fdbb50bf1d0489887b3b8c2e17c48923"];
+        put?: never;
+        /** This tablet is one of the shop's from now on */
+        post: operations["47d82c79b47be5f356407f0c9b09da80"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** A tablet is the shop's no more: lost, sold or broken */
+        delete: operations["7aba0e4fe19717278b2c35de902a2458"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Your PIN for the shop's tablets */
+        post: operations["b498392c4e45edd265ef110360d63392"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether this tablet is one of the shop's, and who may take it over */
+        get: operations["a900cc5519bfdc20d511cde4dac99da3"];
+        put?: never;
+        /** Take the bench over by initials and PIN */
+        post: operations["df4677d4235f90513ac581d99573022e"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A second person says by their PIN that they look too */
+        post: operations["0f028deb8a8d2d582faa289c5614f686"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/entries": {
         parameters: {
             query?: never;
@@ -1026,6 +1113,14 @@ export interface components {
             /** @description and why */
             acceptedBecause: string | null;
         };
+        /** @description Whether this tablet is one of the shop's, and who may take it over by a PIN. */
+        BenchDoor: {
+            /** @description the tablet's name; null for one that is not the shop's */
+            tablet: string | null;
+            people: components["schemas"]["Person"][];
+            /** @description seconds without a touch after which the tablet locks itself */
+            locksAfter: number;
+        };
         /** @description What holds a step. */
         Blockage: {
             kind: string;
@@ -1361,6 +1456,20 @@ export interface components {
             limit: string | null;
             inside: boolean;
             step: components["schemas"]["TimingStep"] | null;
+        };
+        /** @description A tablet of the shop. */
+        Device: {
+            id: string;
+            name: string;
+            /** Format: date-time */
+            enrolledAt: string;
+            /**
+             * Format: date-time
+             * @description when somebody last took it over
+             */
+            seenAt: string | null;
+            /** @description it is this one */
+            isHere: boolean;
         };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
@@ -2143,6 +2252,8 @@ export interface components {
         /** @description Who is signed in. */
         Session: {
             person: components["schemas"]["Person"] | null;
+            /** @description they took the bench over by a PIN */
+            byPin: boolean;
         };
         /** @description One quantity at one kind of place, its sources side by side. */
         SheetLimit: {
@@ -3228,6 +3339,7 @@ export interface components {
                 hold?: unknown;
                 item?: unknown;
                 second?: unknown;
+                vouched?: unknown;
             };
             hold_waived: {
                 hold?: unknown;
@@ -3723,6 +3835,216 @@ export interface operations {
                     "application/json": {
                         calendar: string;
                     };
+                };
+            };
+        };
+    };
+    fdbb50bf1d0489887b3b8c2e17c48923: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that are enrolled */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"][];
+                };
+            };
+        };
+    };
+    "47d82c79b47be5f356407f0c9b09da80": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Enrolled */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"][];
+                };
+            };
+        };
+    };
+    "7aba0e4fe19717278b2c35de902a2458": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Those that are left */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"][];
+                };
+            };
+        };
+    };
+    b498392c4e45edd265ef110360d63392: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the password */
+                    current: string;
+                    /** @description four to eight digits */
+                    pin: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Set */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Not the password, or no good PIN */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    a900cc5519bfdc20d511cde4dac99da3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Nobody on any other tablet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchDoor"];
+                };
+            };
+        };
+    };
+    df4677d4235f90513ac581d99573022e: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    initials: string;
+                    pin: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The next entry is theirs */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description They do not go together, or not here */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many wrong ones */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "0f028deb8a8d2d582faa289c5614f686": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    initials: string;
+                    pin: string;
+                    hold: string;
+                };
+            };
+        };
+        responses: {
+            /** @description What the entry carries */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        voucher: string;
+                    };
+                };
+            };
+            /** @description They do not go together, or not here */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

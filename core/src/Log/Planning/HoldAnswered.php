@@ -9,13 +9,15 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
 
 /** One thing that a hold asks was seen, perhaps by two. */
 final readonly class HoldAnswered implements Kind
 {
     use Ordinary;
 
-    private function __construct(private string $hold, private int $item, public string $second)
+    /** @param  bool  $vouched  the second person has said so by a PIN of their own */
+    private function __construct(public string $hold, private int $item, public string $second, private bool $vouched)
     {
     }
 
@@ -26,12 +28,17 @@ final readonly class HoldAnswered implements Kind
 
     public static function keys(): array
     {
-        return ['hold', 'item', 'second'];
+        return ['hold', 'item', 'second', 'vouched'];
     }
 
     public static function read(Fields $payload): self
     {
-        return new self($payload->text('hold', 120), $payload->whole('item', 0, 999), $payload->textOrNull('second', 10) ?? '');
+        $second = $payload->textOrNull('second', 10) ?? '';
+        if ($second === '' && $payload->has('vouched')) {
+            throw $payload->placed(ContradictoryFields::excluded('vouched', $payload->raw('vouched'), 'Nobody looked as well.', 'a second person'));
+        }
+
+        return new self($payload->text('hold', 120), $payload->whole('item', 0, 999), $second, $payload->has('vouched') && $payload->flag('vouched'));
     }
 
     public function admit(Before $before): void
@@ -46,6 +53,7 @@ final readonly class HoldAnswered implements Kind
 
     public function words(BuildState $state): string
     {
-        return 'Seen: '.lcfirst(HoldWaived::asked($state, $this->hold, $this->item)).($this->second === '' ? '' : ', with '.$this->second);
+        return 'Seen: '.lcfirst(HoldWaived::asked($state, $this->hold, $this->item)).($this->second === '' ? '' : ', with '.$this->second)
+            .($this->vouched ? ' by their own PIN' : '');
     }
 }

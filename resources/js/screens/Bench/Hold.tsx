@@ -1,14 +1,19 @@
+import { useState } from 'react'
 import type { Job, Step } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
+import { useBenchDoor } from '../../app/useBenchDoor'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
 import { HoldQuestion, useAccepting } from './HoldQuestion'
+import { SecondsPin } from './SecondsPin'
 
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
     const { value: waiving, change: setWaiving } = useDraft<number | null>(`waiving:${job.number}:${step.id}`, null)
     const { value: second, change: setSecond } = useDraft(`second:${job.number}:${step.id}`, '')
+    const { value: voucher, change: setVoucher } = useDraft(`voucher:${job.number}:${step.id}`, '')
+    const withSecond = second ? { second, ...(voucher ? { vouched: voucher } : {}) } : {}
     const sent = new Set(
         useWaiting(job.number)
             .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
@@ -29,7 +34,18 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                 <span className="text-sm">{leftInWords(unseen, questions)}</span>
             </p>
             <p className="text-sm text-quiet">{step.why}</p>
-            {step.secondPerson && <Second job={job} step={step} left={unseen} second={second} onSecond={setSecond} />}
+            {step.secondPerson && (
+                <Second
+                    job={job}
+                    step={step}
+                    left={unseen}
+                    second={second}
+                    onSecond={(initials, vouched) => {
+                        setSecond(initials)
+                        setVoucher(vouched)
+                    }}
+                />
+            )}
             <ul className="mt-2">
                 {step.questions.map((question) => (
                     <HoldQuestion
@@ -52,7 +68,7 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                                         void outbox.add(
                                             job.number,
                                             'hold_answered',
-                                            { hold: step.id, item: ask.item, ...(second ? { second } : {}) },
+                                            { hold: step.id, item: ask.item, ...withSecond },
                                             `Seen: ${ask.text.toLowerCase()}`,
                                         )
                                     }
@@ -139,10 +155,25 @@ function Second({
     step: Step
     left: number
     second: string
-    onSecond: (initials: string) => void
+    onSecond: (initials: string, voucher: string) => void
 }) {
     const { value: waiving, change: setWaiving } = useDraft(`alone:${job.number}:${step.id}`, false)
     const alone = left === 0 && step.answerers.length < 2
+    const door = useBenchDoor()
+    const [asked, setAsked] = useState('')
+    const looks = (initials: string, voucher: string) => {
+        onSecond(initials, voucher)
+        if (alone && initials) {
+            const vouched = voucher ? { vouched: voucher } : {}
+            void outbox.add(
+                job.number,
+                'hold_answered',
+                { hold: step.id, item: 0, second: initials, ...vouched },
+                `Seen with ${initials}`,
+            )
+        }
+    }
+    const hasPin = (initials: string) => door.data?.people.some((each) => each.initials === initials)
     if (step.alone) {
         return <p className="mt-1 text-sm">Looked at by {step.alone} alone.</p>
     }
@@ -164,14 +195,11 @@ function Second({
                         aria-pressed={second === initials}
                         className={`h-11 min-w-13 rounded-field border-2 font-bold ${second === initials ? 'border-base-content bg-base-content text-base-100' : 'border-line'}`}
                         onClick={() => {
-                            onSecond(second === initials ? '' : initials)
-                            if (alone) {
-                                void outbox.add(
-                                    job.number,
-                                    'hold_answered',
-                                    { hold: step.id, item: 0, second: initials },
-                                    `Seen with ${initials}`,
-                                )
+                            // where it is the shop's own tablet, nobody is named who has not typed their PIN
+                            if (second !== initials && hasPin(initials)) {
+                                setAsked(initials)
+                            } else {
+                                looks(second === initials && !alone ? '' : initials, '')
                             }
                         }}
                     >
@@ -186,6 +214,17 @@ function Second({
                 >
                     nobody else is here
                 </button>
+            )}
+            {asked && (
+                <SecondsPin
+                    initials={asked}
+                    hold={step.id}
+                    onClose={() => setAsked('')}
+                    onVouched={(voucher) => {
+                        setAsked('')
+                        looks(asked, voucher)
+                    }}
+                />
             )}
             {waiving && (
                 <ReasonForm

@@ -1,10 +1,11 @@
 import { useSession, useShop } from '../../app/queries'
 import { isPractice } from '../../app/shop'
 import { Condition } from './Condition'
-import { Password } from './Password'
+import { Password, Pin } from './Password'
 import { People } from './People'
 import { Practice } from './Practice'
 import { Settings } from './Settings'
+import { Tablets } from './Tablets'
 
 /** The shop: what it is and who works in it, for its owner; everybody’s own password. */
 export function Shop() {
@@ -30,9 +31,11 @@ export function Shop() {
                     {isOwner && <People me={who.username} />}
                     {isOwner && <Condition />}
                     <Password shortest={shop.data.shortestPassword} />
+                    <Pin />
                 </div>
                 {isOwner && (
                     <div className="space-y-6">
+                        <Tablets />
                         <Settings shop={shop.data} />
                         {shop.data.key === 'own' && <Practice shop={shop.data} />}
                     </div>

@@ -1,13 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { Navigate, useLocation, useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { useShop } from '../../app/queries'
 import { forgetAnswers } from '../../app/seen'
 import { isPractice, shopName } from '../../app/shop'
+import { useBenchDoor } from '../../app/useBenchDoor'
 import { useServerForm } from '../../app/useServerForm'
 import { FormField } from '../../parts/FormField'
 import { ServerForm } from '../../parts/ServerForm'
+import { TakeOver } from '../../parts/TakeOver'
 import { Frame } from './Frame'
 import { OtherShop } from './OtherShop'
 
@@ -17,13 +20,17 @@ export function SignIn() {
     const location = useLocation()
     const client = useQueryClient()
     const shop = useShop()
-    const form = useServerForm({ username: '', password: '' }, async (typed) => {
-        const session = await call<Schemas['Session']>('POST', '/session', typed)
+    const door = useBenchDoor()
+    const [wantsPassword, setWantsPassword] = useState(false)
+    const enter = async (session: Schemas['Session']) => {
         await forgetAnswers()
         client.setQueryData(['session'], session)
         outbox.report('online')
         navigate((location.state as { from?: string } | null)?.from ?? '/', { replace: true })
-    })
+    }
+    const form = useServerForm({ username: '', password: '' }, async (typed) =>
+        enter(await call<Schemas['Session']>('POST', '/session', typed)),
+    )
     const errors = form.formState.errors
     if (shop.data && !shop.data.begun) {
         return <Navigate to="/begin" replace />
@@ -35,30 +42,39 @@ export function SignIn() {
                 {shopName}
                 {isPractice && shopName && ', made up, for practice'}
             </p>
-            <ServerForm form={form} className="mt-8 space-y-5">
-                <FormField
-                    label="Name"
-                    required
-                    autoComplete="username"
-                    autoCapitalize="none"
-                    autoFocus
-                    error={errors.username?.message}
-                    {...form.register('username')}
-                />
-                <FormField
-                    label="Password"
-                    type="password"
-                    required
-                    autoComplete="current-password"
-                    {...form.register('password')}
-                />
-                <p role="alert" className="min-h-6 font-bold text-error">
-                    {errors.password?.message ?? form.problem}
-                </p>
-                <button type="submit" disabled={form.isSending} className="btn btn-primary h-14 w-full text-lg">
-                    Sign in
-                </button>
-            </ServerForm>
+            {door.data && door.data.people.length > 0 && !wantsPassword ? (
+                <div className="mt-8">
+                    <TakeOver people={door.data.people} onTaken={enter} />
+                    <button type="button" className="underline" onClick={() => setWantsPassword(true)}>
+                        With a password
+                    </button>
+                </div>
+            ) : (
+                <ServerForm form={form} className="mt-8 space-y-5">
+                    <FormField
+                        label="Name"
+                        required
+                        autoComplete="username"
+                        autoCapitalize="none"
+                        autoFocus
+                        error={errors.username?.message}
+                        {...form.register('username')}
+                    />
+                    <FormField
+                        label="Password"
+                        type="password"
+                        required
+                        autoComplete="current-password"
+                        {...form.register('password')}
+                    />
+                    <p role="alert" className="min-h-6 font-bold text-error">
+                        {errors.password?.message ?? form.problem}
+                    </p>
+                    <button type="submit" disabled={form.isSending} className="btn btn-primary h-14 w-full text-lg">
+                        Sign in
+                    </button>
+                </ServerForm>
+            )}
             {shop.data && <OtherShop shop={shop.data} />}
         </Frame>
     )

@@ -1,0 +1,36 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { call, type Schemas } from './api'
+
+/** Whether this tablet is one of the shop’s, and who may take it over. */
+export const useBenchDoor = () =>
+    useQuery({
+        queryKey: ['bench-door'],
+        queryFn: () => call<Schemas['BenchDoor']>('GET', '/bench'),
+        staleTime: 300_000,
+    })
+
+const TOUCHES = ['pointerdown', 'keydown', 'wheel', 'touchmove']
+
+/** A tablet that somebody took over by a PIN, and that nobody has touched for a while, locks itself. */
+export function useLock(seconds: number | null, lock: () => void): void {
+    useEffect(() => {
+        if (seconds === null) {
+            return
+        }
+        let timer = setTimeout(lock, seconds * 1000)
+        const touched = () => {
+            clearTimeout(timer)
+            timer = setTimeout(lock, seconds * 1000)
+        }
+        for (const touch of TOUCHES) {
+            window.addEventListener(touch, touched, { passive: true })
+        }
+        return () => {
+            clearTimeout(timer)
+            for (const touch of TOUCHES) {
+                window.removeEventListener(touch, touched)
+            }
+        }
+    }, [seconds, lock])
+}

@@ -1,0 +1,38 @@
+import { useState } from 'react'
+import { call } from '../../app/api'
+import { Dialog } from '../../parts/Dialog'
+import { PinPad } from '../../parts/PinPad'
+
+/** On a tablet of the shop the second person says by their own PIN that they look too. */
+export function SecondsPin({
+    initials,
+    hold,
+    onVouched,
+    onClose,
+}: {
+    initials: string
+    hold: string
+    onVouched: (voucher: string) => void
+    onClose: () => void
+}) {
+    const [error, setError] = useState('')
+    const [isBusy, setBusy] = useState(false)
+    const ask = async (pin: string) => {
+        setBusy(true)
+        setError('')
+        try {
+            onVouched((await call<{ voucher: string }>('POST', '/bench/second', { initials, pin, hold })).voucher)
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'This did not work.')
+        }
+        setBusy(false)
+    }
+    return (
+        <Dialog open onClose={onClose} title={`${initials} looks as well`}>
+            <PinPad label={`PIN of ${initials}`} isBusy={isBusy} onPin={(pin) => void ask(pin)} />
+            <p role="alert" className="mt-2 min-h-6 font-bold text-error">
+                {error}
+            </p>
+        </Dialog>
+    )
+}
