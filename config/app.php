@@ -17,6 +17,9 @@ return [
     /** By how many seconds the clock of the application is ahead of the machine's; for walked stories, by MOLTREK_NOW. */
     'clock_ahead' => env('MOLTREK_CLOCK_AHEAD', 0),
 
+    /** What whoever begins the shop must know, where others than this machine reach it; empty where none do. */
+    'setup_code' => env('SETUP_CODE', ''),
+
     /** Which shop of this installation is spoken to: "own" or "practice"; empty where there is one alone. */
     'shop_key' => '',
 

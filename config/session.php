@@ -10,7 +10,8 @@ return [
     'cookie' => 'moltrek_session',
     'path' => '/',
     'domain' => null,
-    'secure' => env('SESSION_SECURE_COOKIE', false),
+    // over a private connection a cookie goes over no other
+    'secure' => null,
     'http_only' => true,
     'same_site' => 'lax',
 ];

@@ -46,7 +46,7 @@ final class Device extends Model
         $device = self::query()->create([
             'id' => Uuid::uuid7()->toString(), 'name' => $name, 'secret_hash' => hash('sha256', $secret), 'enrolled_by' => $by->id, 'enrolled_at' => CarbonImmutable::now(),
         ]);
-        Cookie::queue(Cookie::make(self::COOKIE, $device->id.'|'.$secret, self::YEARS, httpOnly: true, sameSite: 'lax', secure: (bool) config('session.secure')));
+        Cookie::queue(Cookie::make(self::COOKIE, $device->id.'|'.$secret, self::YEARS, httpOnly: true, sameSite: 'lax', secure: request()->isSecure()));
 
         return $device;
     }

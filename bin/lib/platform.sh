@@ -58,6 +58,7 @@ prepare_packages() {
   command -v node >/dev/null || missing+=(nodejs)
   command -v npm >/dev/null || missing+=(npm)
   command -v chromium-headless-shell >/dev/null || missing+=(chromium-headless-shell)
+  command -v openssl >/dev/null || missing+=(openssl)
   command -v setsid >/dev/null || missing+=(util-linux)
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
   [ -x /usr/sbin/nginx ] || missing+=(nginx-light)

@@ -55,6 +55,48 @@ server_start() {
   return 1
 }
 
+# For the shop's network: one more address, private by a certificate that was given or made. Lines of nginx.
+server_tls_lines() {
+  if [ -n "${MOLTREK_LAN:-}" ]; then
+    echo "listen ${MOLTREK_LAN_BIND:-0.0.0.0}:${MOLTREK_TLS_PORT:-8443} ssl http2; ssl_certificate $here/var/tls/server.pem; ssl_certificate_key $here/var/tls/server.key; ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:1m; ssl_prefer_server_ciphers off;"
+  fi
+}
+
+# tls_prepare NAME [CERTIFICATE KEY]: what was given is copied; else a root of the shop's own is made once, and a certificate for
+# the name (or address) by it, anew when the name changes or it is about to run out.
+tls_prepare() {
+  local name=$1 folder=$here/var/tls
+  mkdir -p "$folder"
+  chmod 700 "$folder"
+  if [ -n "${2:-}" ]; then
+    cp "$2" "$folder/server.pem"
+    install -m 600 "$3" "$folder/server.key"
+    rm -f "$folder/name"
+    return
+  fi
+  if [ "$(cat "$folder/name" 2>/dev/null)" = "$name" ] && openssl x509 -checkend 2592000 -noout -in "$folder/server.pem" >/dev/null 2>&1; then return; fi
+  if [ ! -f "$folder/root.key" ]; then
+    quietly "making the shop's own root certificate" openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -days 3650 \
+      -keyout "$folder/root.key" -out "$folder/root.pem" -subj "/CN=Moltrek of this shop" \
+      -addext "basicConstraints=critical,CA:TRUE,pathlen:0" -addext "keyUsage=critical,keyCertSign,cRLSign"
+    chmod 600 "$folder/root.key"
+  fi
+  local kind=DNS
+  if [[ $name =~ ^[0-9.]+$|: ]]; then kind=IP; fi
+  cat >"$folder/server.ext" <<EXT
+subjectAltName=$kind:$name,DNS:localhost,IP:127.0.0.1
+extendedKeyUsage=serverAuth
+keyUsage=critical,digitalSignature
+basicConstraints=CA:FALSE
+EXT
+  quietly "making a certificate for $name" bash -euc '
+    openssl req -newkey ec -pkeyopt ec_paramgen_curve:P-256 -nodes -keyout "$1/server.key" -out "$1/server.csr" -subj "/CN=$2"
+    openssl x509 -req -in "$1/server.csr" -CA "$1/root.pem" -CAkey "$1/root.key" -CAcreateserial -days 397 -extfile "$1/server.ext" -out "$1/server.pem"
+    chmod 600 "$1/server.key"
+    rm "$1/server.csr" "$1/server.ext"' - "$folder" "$name"
+  echo "$name" >"$folder/name"
+}
+
 # Configuration and routes as they are for this server, worked out once: no request does it again.
 server_caches() {
   local folder
@@ -80,6 +122,7 @@ server_configure() {
   sockets=$(mktemp -d /tmp/moltrek.XXXXXX)
   echo "$sockets" >"$folder/sockets"
   sed -e "s|@HERE@|$here|g" -e "s|@FOLDER@|$folder|g" -e "s|@SOCKETS@|$sockets|g" -e "s|@PORT@|$port|g" \
+    -e "s|@TLS@|$(server_tls_lines)|g" \
     -e "s|@USER@|$([ "$(id -u)" = 0 ] && echo 'user root;')|g" "$here/bin/nginx.conf" >"$folder/nginx.conf"
   cat >"$folder/fpm.conf" <<CONF
 [global]

@@ -47,13 +47,29 @@ suite_ends() {
   say "  $name: $good passed, $bad failed"
 }
 
+# A shop as an earlier version kept it, with jobs open, brought up to today's tables: every entry is there and can be read.
+upgrade_from() {
+  local dump=$1 now
+  database_drop moltrek_upgrade
+  database_ensure moltrek_upgrade
+  PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_restore" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek --exit-on-error -d moltrek_upgrade "$dump"
+  DB_DATABASE=moltrek_upgrade artisan migrate --force --quiet
+  now=$(DB_DATABASE=moltrek_upgrade artisan moltrek:verify)
+  say "$now"
+  php -r '
+    [$then, $now] = [json_decode(file_get_contents($argv[1]), true)["shop"], json_decode($argv[2], true)];
+    exit($now["broken"] === 0 && $now["unreadable"] === 0 && $now["jobs"] === $then["jobs"] && $now["entries"] === $then["entries"] ? 0 : 1);
+  ' "${dump%.dump}.json" "$now"
+  database_drop moltrek_upgrade
+}
+
 wants() { [ "$only" = '' ] || [ "$only" = "$1" ]; }
 
 cmd_test() {
   local only=${1:-}
   database_was_up=no
   prepare_platform
-  if wants e2e || wants pest || wants faults; then
+  if wants e2e || wants pest || wants upgrade || wants faults; then
     database_running && database_was_up=yes
     trap 'server_stop e2e_0 >/dev/null; server_stop e2e_1 >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
@@ -76,13 +92,17 @@ cmd_test() {
     suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest tests --log-junit var/log/pest.xml
     suite_ends core var/log/core.xml
   fi
+  if wants upgrade; then
+    local dump
+    for dump in tests/fixtures/schemas/*.dump; do check "upgrade-$(basename "$dump" .dump)" upgrade_from "$dump"; done
+  fi
   if wants vitest; then suite_ends vitest var/log/vitest.xml; fi
   if wants e2e; then end_to_end "${@:2}"; fi
   if [ "$only" = faults ]; then faults "${@:2}"; fi
   trap - EXIT
   server_stop e2e_0 >/dev/null
   server_stop e2e_1 >/dev/null
-  if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants faults; }; then database_stop >/dev/null; fi
+  if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants upgrade || wants faults; }; then database_stop >/dev/null; fi
   say "$passed passed, $failed failed"
   [ "$failed" = 0 ]
 }

@@ -103,6 +103,7 @@ const chapters: Chapter[] = [
         links: (job) => [
             { to: 'parts', text: 'Parts', ...(toGetAgain(job) > 0 ? { more: `${toGetAgain(job)} to get again` } : {}) },
             { to: 'trays', text: 'Trays' },
+            { to: 'tag', text: 'Job tag' },
         ],
         happenings: [
             {

@@ -56,6 +56,14 @@ it('says at its field what a shop or an owner cannot be, and begins nothing', fu
     'who they are' => [[], ['password' => 'mairi1234holm'], 'owner.password'],
 ]);
 
+it('is begun from the shop’s network by whoever has seen the code that the machine printed', function (mixed $code, int $status) {
+    unbegun();
+    config(['app.setup_code' => '34046f8c8c10']);
+    $this->getJson('/api/shop')->assertJsonPath('wantsCode', true);
+    $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => MAIRI, 'code' => $code])->assertStatus($status);
+    expect(User::query()->exists())->toBe($status === 200);
+})->with([['34046f8c8c10', 200], ['34046f8c8c11', 422], ['', 422], [null, 422]]);
+
 it('takes any eight characters that nobody would try first', function (string $password) {
     unbegun();
     $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['password' => $password] + MAIRI])->assertOk();

@@ -33,17 +33,18 @@ final class Verify extends Command
     public function handle(): int
     {
         $jobs = $entries = $unreadable = 0;
-        $hash = hash_init('sha256');
+        [$said, $comesTo] = [hash_init('sha256'), hash_init('sha256')];
         foreach (Job::query()->orderBy('number')->pluck('id')->all() as $id) {
             $job = Job::query()->findOrFail(is_int($id) ? $id : 0);
             $log = JobLog::entries($job);
-            hash_update($hash, JsonText::encode([$job->number, $job->owner, $job->sheet->slug, $job->sheet->version, self::said($log), self::comesTo($job, $log)]));
+            hash_update($said, JsonText::encode([$job->number, $job->owner, $job->sheet->slug, $job->sheet->version, self::said($log)]));
+            hash_update($comesTo, JsonText::encode([$job->number, self::comesTo($job, $log)]));
             $jobs++;
             $entries += count($log);
             $unreadable += count(array_filter($log, static fn (Entry $entry): bool => $entry->said instanceof Unreadable));
         }
         $broken = self::broken();
-        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'fingerprint' => hash_final($hash), 'broken' => $broken?->count()]));
+        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'said' => hash_final($said), 'comes_to' => hash_final($comesTo), 'broken' => $broken?->count()]));
         foreach ($broken?->take(self::NAMED) ?? [] as $entry) {
             $this->error(sprintf('Job %d: the chain is broken at entry %s.', $entry->job, $entry->id));
         }

@@ -18,6 +18,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
@@ -38,7 +39,7 @@ final class ShopController
         return new JsonResponse(new ShopShape(
             is_string($key) ? $key : '', $settings->name ?? '', $settings->zone ?? '', (object) ($settings->hours ?? []), (object) ($settings->units ?? []),
             $settings !== null, array_values($others), WhichShop::databases() !== [] && WhichShop::isBegun(), $settings === null || $settings->practice,
-            array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), ShopSettings::zones(), NewPassword::SHORTEST,
+            array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), ShopSettings::zones(), NewPassword::SHORTEST, config('app.setup_code') !== '',
         ));
     }
 
@@ -53,7 +54,8 @@ final class ShopController
         ])]
     public function begin(Request $request, SessionController $session): JsonResponse
     {
-        $sent = SentDocument::of($request, 'shop', 'owner');
+        $sent = SentDocument::of($request, 'shop', 'owner', 'code');
+        self::refuseStranger($sent);
         $owner = DB::transaction(static function () use ($sent): User {
             // one at a time: two tablets that begin a shop in the same second make one
             DB::select('select pg_advisory_xact_lock(1)');
@@ -71,6 +73,15 @@ final class ShopController
         SessionStands::begin($request);
 
         return $session->show();
+    }
+
+    /** On the shop's network whoever begins the shop has seen what the machine printed. */
+    private static function refuseStranger(Fields $sent): void
+    {
+        $code = config('app.setup_code');
+        if (is_string($code) && $code !== '' && ! hash_equals($code, $sent->textOrNull('code', 40) ?? '')) {
+            throw $sent->placed(MalformedDocument::wrongSort($sent->textOrNull('code', 40) ?? 'nothing', 'the code that ./moltrek start printed'), 'code');
+        }
     }
 
     #[OA\Post(path: '/api/shop', summary: 'Change what the shop is', tags: ['shop'],

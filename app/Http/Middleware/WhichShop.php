@@ -39,7 +39,7 @@ final class WhichShop
 
     public static function cookie(string $shop): Cookie
     {
-        return Cookie::create(self::COOKIE, $shop, time() + self::YEARS, secure: (bool) config('session.secure'), httpOnly: true, raw: true, sameSite: 'lax');
+        return Cookie::create(self::COOKIE, $shop, time() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
     }
 
     /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */

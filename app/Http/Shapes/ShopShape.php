@@ -38,6 +38,8 @@ final readonly class ShopShape
         public array $zones,
         #[OA\Property(description: 'characters that a password has at least')]
         public int $shortestPassword,
+        #[OA\Property(description: 'whoever begins it must know the code that the machine printed')]
+        public bool $wantsCode,
     ) {
     }
 }

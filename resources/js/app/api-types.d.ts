@@ -2382,6 +2382,8 @@ export interface components {
             zones: string[];
             /** @description characters that a password has at least */
             shortestPassword: number;
+            /** @description whoever begins it must know the code that the machine printed */
+            wantsCode: boolean;
         };
         /** @description A layer of the top end. */
         Slab: {

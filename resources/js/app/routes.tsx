@@ -30,6 +30,7 @@ const loadValves = () => import('../screens/Valves/Valves').then((page) => page.
 const loadClosing = () => import('../screens/Closing/Closing').then((page) => page.Closing)
 const loadBegin = () => import('../screens/SignIn/Begin').then((page) => page.Begin)
 const loadWelcome = () => import('../screens/SignIn/Welcome').then((page) => page.Welcome)
+const loadTag = () => import('../screens/Tag/Tag').then((page) => page.Tag)
 const loadShop = () => import('../screens/Shop/Shop').then((page) => page.Shop)
 const loadWrench = () => import('../screens/Wrench/Wrench').then((page) => page.Wrench)
 
@@ -64,6 +65,7 @@ export function fetchAhead(): void {
         loadClosing,
         loadWrench,
         loadShop,
+        loadTag,
     ]
     setTimeout(() => {
         for (const load of all) {
@@ -103,6 +105,7 @@ export const router = createBrowserRouter([
             { path: '/jobs/:number/valves/:page?', ...later(loadValves) },
             { path: '/jobs/:number/closing/:page?', ...later(loadClosing) },
             { path: '/jobs/:number/trays', ...later(loadTrays) },
+            { path: '/jobs/:number/tag', ...later(loadTag) },
             { path: '/dates', ...later(loadDates) },
             { path: '/toolbox', ...later(loadToolbox) },
             { path: '/wrench', ...later(loadWrench) },

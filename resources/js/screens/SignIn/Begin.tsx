@@ -79,11 +79,13 @@ function BeginForm({ shop }: { shop: Schemas['Shop'] }) {
             username: '',
             initials: '',
             password: '',
+            code: '',
         },
-        async ({ shopName, zone, hours, units, ...owner }) => {
+        async ({ shopName, zone, hours, units, code, ...owner }) => {
             await call('POST', '/shop/begin', {
                 shop: { name: shopName, zone, hours: rangesOf(hours), units },
                 owner,
+                ...(code ? { code } : {}),
             })
             // a shop that has been begun is another page: it bears the name
             window.location.assign('/')
@@ -129,6 +131,16 @@ function BeginForm({ shop }: { shop: Schemas['Shop'] }) {
                 </button>
             </div>
             <UnitChoices shop={shop} control={form.control} />
+            {shop.wantsCode && (
+                <FormField
+                    label="Code of this machine"
+                    required
+                    autoComplete="off"
+                    hint="./moltrek start printed it: others than this machine reach Moltrek."
+                    error={errors.code?.message}
+                    {...form.register('code')}
+                />
+            )}
             <details className="md:col-span-2">
                 <summary className="min-h-12 cursor-pointer py-3">
                     Open Monday to Friday, 08:00 to 12:00 and 13:00 to 17:00: change
