@@ -21,6 +21,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SheetWorkController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
 use App\Http\Controllers\ShopController;
@@ -120,6 +121,10 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('sheets/first', [FirstSheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets', [SheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets/{slug}/findings', [SheetController::class, 'find'])->can(Right::KeepSheet->value);
+    Route::post('sheets/{slug}/limits/preview', [SheetWorkController::class, 'previewLimits']);
+    Route::post('sheets/{slug}/limits', [SheetWorkController::class, 'keepLimits'])->can(Right::KeepSheet->value);
+    Route::post('sheets/{slug}/like', [SheetWorkController::class, 'like'])->can(Right::KeepSheet->value);
+    Route::get('sheets/{slug}/differences', [SheetWorkController::class, 'compare']);
     Route::get('sheets/{slug}/sheet.json', [SheetController::class, 'json']);
     Route::get('sheets/{slug}/limits.csv', [SheetController::class, 'csv']);
     Route::get('calculations', [CalculationController::class, 'index']);

@@ -45,7 +45,7 @@ final class LimitController
         $quantity = self::quantity($job, $scope);
         $limit = $sent->placing(static fn (): PrintedLimit => PrintedLimit::read($sent->text('text', 200), $quantity->dimension()));
         $part = explode('.', $scope, 2)[1] ?? null;
-        $stated = (object) ($limit->ends + ['quantity' => $quantity->value, 'source' => $sent->choice('source', SourceKind::class)->value]
+        $stated = (object) ($limit->stated() + ['quantity' => $quantity->value, 'source' => $sent->choice('source', SourceKind::class)->value]
             + ($part === null ? [] : ['of' => [$part]]) + ($sent->has('note') ? ['note' => $sent->text('note', 120)] : []));
         $newest = Sheet::newest($job->sheet->slug);
         if ($newest === null || $newest->version !== $job->sheet->version) {

@@ -22,8 +22,15 @@ final readonly class PrintedLimit
     /** By so much two prints of one figure may differ: makers round to the thousandth of an inch. */
     private const ALIKE = 0.04;
 
-    /** @param  array<string, string>  $ends  min, max, service_min, service_max, each with its unit */
-    private function __construct(public array $ends)
+    /** "0.004 in per inch of bore", "0.1 mm per 25 mm of bore". */
+    private const PER_BORE = '/^(.*?),? (?:per|for (?:each|every)) ?((?:'.self::NUMBER.')?) ?(inch|in|mm|cm)'
+        .'(?: of)?(?: the)?(?: cylinder)? bore(.*)$/iu';
+
+    /**
+     * @param  array<string, string>  $ends  min, max, service_min, service_max, each with its unit
+     * @param  string|null  $per  so much of bore has what the range says: a rule
+     */
+    private function __construct(public array $ends, private ?string $per = null)
     {
     }
 
@@ -31,6 +38,9 @@ final readonly class PrintedLimit
     public static function read(string $text, Dimension $dimension): self
     {
         $plain = self::plain($text);
+        if ($dimension === Dimension::Length && preg_match(self::PER_BORE, $plain, $found) === 1) {
+            return self::rule($found[1], $found[2] === '' ? '1' : $found[2], $found[3], $found[4], $text);
+        }
         $second = preg_match('/\(([^)]*)\)/u', $plain, $found) === 1 ? $found[1] : null;
         $first = self::ends(trim((string) preg_replace('/\([^)]*\)/u', '', $plain)), $text, $dimension);
         if ($second !== null && trim($second) !== '') {
@@ -38,6 +48,33 @@ final readonly class PrintedLimit
         }
 
         return new self($first);
+    }
+
+    /**
+     * A single figure is what the gap has at least: less closes it when it is hot.
+     *
+     * @throws MalformedDocument
+     */
+    private static function rule(string $range, string $per, string $unit, string $service, string $whole): self
+    {
+        $bare = preg_match('/^(?:'.self::NUMBER.') ?(?:'.self::UNIT.')?$/iu', trim($range)) === 1 ? 'min '.trim($range) : trim($range);
+        $ends = self::range($bare, $whole, Dimension::Length);
+        if (trim($service) !== '') {
+            $ends += self::ends(ltrim($service, ' ,;'), $whole, Dimension::Length);
+        }
+
+        return new self($ends, $per.' '.(strtolower($unit) === 'inch' ? 'in' : $unit));
+    }
+
+    /** @return array<string, mixed> as a sheet states it */
+    public function stated(): array
+    {
+        if ($this->per === null) {
+            return $this->ends;
+        }
+        $range = array_intersect_key($this->ends, ['min' => 0, 'max' => 0]);
+
+        return ['rule' => (object) ($range + ['per' => $this->per])] + array_diff_key($this->ends, $range);
     }
 
     /** "0.05 to 0.08 mm, worn up to 0.12 mm". */
@@ -50,6 +87,9 @@ final readonly class PrintedLimit
             $min !== null => 'at least '.$min,
             default => null,
         };
+        if ($range !== null && $this->per !== null) {
+            $range .= ' for every '.$this->per.' of bore';
+        }
         $service = match (true) {
             isset($this->ends['service_max']) => 'worn up to '.$this->ends['service_max'],
             isset($this->ends['service_min']) => 'worn down to '.$this->ends['service_min'],

@@ -87,7 +87,7 @@ final readonly class FirstSheet
             'turned_by' => $turnedBy]]);
     }
 
-    private static function slug(string $name): string
+    public static function slug(string $name): string
     {
         $slug = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($name)), '-');
 

@@ -22,6 +22,16 @@ it('reads a limit as a manual prints it', function (string $printed, array $ends
     'inches' => ['0.0020-0.0031 in', ['min' => '0.0020 in', 'max' => '0.0031 in']],
 ]);
 
+it('reads a rule on the bore as it is printed', function (string $printed, array $rule, string $words) {
+    $limit = PrintedLimit::read($printed, Dimension::Length);
+    expect(json_decode(json_encode($limit->stated()), true))->toBe($rule)->and($limit->inWords())->toBe($words);
+})->with([
+    'at least' => ['0.004 in per inch of bore', ['rule' => ['min' => '0.004 in', 'per' => '1 in']], 'at least 0.004 in for every 1 in of bore'],
+    'from and to' => ['0.004–0.006 in per in of bore', ['rule' => ['min' => '0.004 in', 'max' => '0.006 in', 'per' => '1 in']], '0.004 in to 0.006 in for every 1 in of bore'],
+    'on so many millimetres' => ['0.1 mm for every 25 mm of bore', ['rule' => ['min' => '0.1 mm', 'per' => '25 mm']], 'at least 0.1 mm for every 25 mm of bore'],
+    'with a service limit' => ['0.0035 in per inch of bore, limit 0.030 in', ['rule' => ['min' => '0.0035 in', 'per' => '1 in'], 'service_max' => '0.030 in'], 'at least 0.0035 in for every 1 in of bore, worn up to 0.030 in'],
+]);
+
 it('says what it has understood', function (string $printed, string $words) {
     expect(PrintedLimit::read($printed, Dimension::Length)->inWords())->toBe($words);
 })->with([

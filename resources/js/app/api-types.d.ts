@@ -743,6 +743,74 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{slug}/limits/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is understood of a table of limits */
+        post: operations["883d8bc2f2e70090894449a590c18337"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{slug}/limits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Write a table of limits onto a sheet, as its next version */
+        post: operations["dc149892b5d5f9b49b5056a9e12318bd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{slug}/like": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A sheet of another engine that is like this one */
+        post: operations["5c08603926bae12190949bb66b53885d"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{slug}/differences": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What two versions of a sheet, or two engines, differ in */
+        get: operations["6e3f22775dd26976ac9ab81ddd6e56ce"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shelf": {
         parameters: {
             query?: never;
@@ -1471,6 +1539,12 @@ export interface components {
             /** @description it is this one */
             isHere: boolean;
         };
+        /** @description A fact that two sheets have otherwise. */
+        Difference: {
+            where: string;
+            before: string | null;
+            after: string | null;
+        };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
             cycle: string;
@@ -1934,6 +2008,23 @@ export interface components {
         LiftItem: {
             what: string;
             why: string;
+        };
+        /** @description A line of a table of limits. */
+        LimitRow: {
+            line: number;
+            what: string;
+            figure: string;
+            /** @description null for a line that could not be read */
+            understood: string | null;
+            /** @description why it could not be */
+            refused: string | null;
+        };
+        /** @description What is understood of a table of limits, and what it would change. */
+        LimitTable: {
+            rows: components["schemas"]["LimitRow"][];
+            changes: components["schemas"]["Difference"][];
+            /** @description why the sheet could not be kept so */
+            refused: string | null;
         };
         /** @description A mark and the sizes it stands for, in millimetres. */
         MarkChoice: {
@@ -5203,6 +5294,151 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "883d8bc2f2e70090894449a590c18337": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description a line each: what, and the limit as it is printed */
+                    text: string;
+                    /** @enum {string} */
+                    source: "piston maker" | "ring maker" | "gasket maker" | "cam maker" | "pushrod maker" | "engine maker" | "shop";
+                };
+            };
+        };
+        responses: {
+            /** @description Line by line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LimitTable"];
+                };
+            };
+            /** @description Not a table */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    dc149892b5d5f9b49b5056a9e12318bd: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    /** @enum {string} */
+                    source: "piston maker" | "ring maker" | "gasket maker" | "cam maker" | "pushrod maker" | "engine maker" | "shop";
+                };
+            };
+        };
+        responses: {
+            /** @description The sheet with them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description A line that cannot be read, or limits that contradict each other */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "5c08603926bae12190949bb66b53885d": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    make: string;
+                    model: string;
+                    kind: string;
+                    bore: string;
+                    stroke: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The new sheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "6e3f22775dd26976ac9ab81ddd6e56ce": {
+        parameters: {
+            query: {
+                /** @description a version, or the name of another sheet */
+                from: string;
+            };
+            header?: never;
+            path: {
+                slug: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Fact by fact */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Difference"][];
                 };
             };
         };

@@ -35,10 +35,12 @@ final readonly class HoldAnswered implements Kind
     {
         $second = $payload->textOrNull('second', 10) ?? '';
         if ($second === '' && $payload->has('vouched')) {
-            throw $payload->placed(ContradictoryFields::excluded('vouched', $payload->raw('vouched'), 'Nobody looked as well.', 'a second person'));
+            $vouched = $payload->raw('vouched');
+            throw $payload->placed(ContradictoryFields::excluded('vouched', $vouched, 'Nobody looked as well.', 'a second person'));
         }
 
-        return new self($payload->text('hold', 120), $payload->whole('item', 0, 999), $second, $payload->has('vouched') && $payload->flag('vouched'));
+        return new self($payload->text('hold', 120), $payload->whole('item', 0, 999), $second,
+            $payload->has('vouched') && $payload->flag('vouched'));
     }
 
     public function admit(Before $before): void

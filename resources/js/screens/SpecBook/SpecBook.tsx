@@ -1,9 +1,11 @@
 import { type FormEvent, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../../app/api'
-import { plural } from '../../app/format'
 import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { Compare } from './Compare'
+import { LikeThis } from './LikeThis'
+import { LimitsTable } from './LimitsTable'
 import { TorqueSection } from './TorqueSection'
 
 type Sheet = Schemas['Sheet']
@@ -40,13 +42,14 @@ export function SpecBook() {
                 ))}
                 <NewSheet />
             </nav>
-            {chosen && <SheetPage key={`${chosen.slug}/${chosen.version}`} sheet={chosen} />}
+            {chosen && <SheetPage key={`${chosen.slug}/${chosen.version}`} sheet={chosen} sheets={sheets.data} />}
         </main>
     )
 }
 
-function SheetPage({ sheet }: { sheet: Sheet }) {
-    const [editing, setEditing] = useState(false)
+function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
+    const [work, setWork] = useState<'document' | 'limits' | 'like' | null>(null)
+    const leave = () => setWork(null)
     const sources = [...new Set(sheet.limits.flatMap((limit) => limit.sources.map((source) => source.source)))]
     return (
         <div className="min-w-0 overflow-x-auto bg-base-100 px-5 py-4">
@@ -55,7 +58,7 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                 <p className="text-quiet">
                     {sheet.facts} · version {sheet.version} of {sheet.versions[0]?.at}
                 </p>
-                <span className="ml-auto flex gap-2">
+                <span className="no-print ml-auto flex flex-wrap gap-2">
                     <a className="btn h-12 px-4" href="#torque">
                         Torque
                     </a>
@@ -65,13 +68,33 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                     <a className="btn h-12 px-4" href={`/api/sheets/${sheet.slug}/limits.csv`}>
                         Limits as CSV
                     </a>
-                    <button type="button" className="btn btn-neutral h-12 px-4" onClick={() => setEditing(!editing)}>
-                        {editing ? 'Leave as it is' : 'Edit'}
+                    <button type="button" className="btn h-12 px-4" onClick={() => window.print()}>
+                        Print
+                    </button>
+                    <button type="button" className="btn h-12 px-4" onClick={() => setWork('like')}>
+                        One like it
+                    </button>
+                    <button
+                        type="button"
+                        className="btn btn-neutral h-12 px-4"
+                        onClick={() => setWork(work === 'limits' ? null : 'limits')}
+                    >
+                        {work === 'limits' ? 'Leave as it is' : 'Limits from a table'}
+                    </button>
+                    <button
+                        type="button"
+                        className="btn btn-neutral h-12 px-4"
+                        onClick={() => setWork(work === 'document' ? null : 'document')}
+                    >
+                        {work === 'document' ? 'Leave as it is' : 'Edit'}
                     </button>
                 </span>
             </div>
-            {editing ? (
-                <Editor document={sheet.document} onDone={() => setEditing(false)} />
+            {work === 'like' && <LikeThis sheet={sheet} onClose={leave} />}
+            {work === 'document' ? (
+                <Editor document={sheet.document} onDone={leave} />
+            ) : work === 'limits' ? (
+                <LimitsTable slug={sheet.slug} onDone={leave} />
             ) : (
                 <>
                     {sheet.consequences.length > 0 && <Changes sheet={sheet} />}
@@ -129,15 +152,7 @@ function SheetPage({ sheet }: { sheet: Sheet }) {
                     </table>
                     <TimingSection sheet={sheet} />
                     <TorqueSection sheet={sheet} />
-                    <h3 className="mt-5 font-bold">Versions</h3>
-                    {sheet.versions.map((version) => (
-                        <p key={version.version} className="border-t border-line py-1">
-                            version {version.version}, {version.at}
-                            <span className="text-quiet">
-                                {version.jobs > 0 ? `, kept by ${plural(version.jobs, 'job')}` : ', no job'}
-                            </span>
-                        </p>
-                    ))}
+                    <Compare sheet={sheet} sheets={sheets} />
                 </>
             )}
         </div>

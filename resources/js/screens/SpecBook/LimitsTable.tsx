@@ -1,0 +1,127 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import { useNavigate } from 'react-router'
+import { call, type Schemas } from '../../app/api'
+import { useDraft } from '../../app/drafts'
+import { Choice } from '../../parts/Choice'
+import { Differences } from './Differences'
+
+type Table = Schemas['LimitTable']
+
+const SOURCES: [string, string][] = [
+    ['engine maker', 'Engine maker'],
+    ['piston maker', 'Piston maker'],
+    ['ring maker', 'Ring maker'],
+    ['cam maker', 'Cam maker'],
+    ['shop', 'This shop'],
+]
+const EXAMPLE = 'Piston clearance\t0.05–0.08 mm, limit 0.12\nRing gap, top\t0.004 in per inch of bore'
+const AFTER = 250
+
+/** A table of limits, typed or pasted as the manual prints it: what is understood stands beside it before it is kept. */
+export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void }) {
+    const { value: text, change: setText } = useDraft(`limits:${slug}`, '')
+    const { value: source, change: setSource } = useDraft(`limits-source:${slug}`, 'engine maker')
+    const [table, setTable] = useState<{ of: string; answer: Table } | null>(null)
+    const [error, setError] = useState('')
+    const [isSending, setSending] = useState(false)
+    const client = useQueryClient()
+    const navigate = useNavigate()
+    const of = `${source}\n${text}`
+    useEffect(() => {
+        if (text.trim() === '') {
+            setTable(null)
+            return
+        }
+        const timer = setTimeout(async () => {
+            try {
+                const answer = await call<Table>('POST', `/sheets/${slug}/limits/preview`, { text, source })
+                setTable({ of: `${source}\n${text}`, answer })
+                setError('')
+            } catch (problem) {
+                setError(problem instanceof Error ? problem.message : 'This did not work.')
+            }
+        }, AFTER)
+        return () => clearTimeout(timer)
+    }, [slug, text, source])
+    const keep = async () => {
+        setSending(true)
+        try {
+            const sheet = await call<Schemas['Sheet']>('POST', `/sheets/${slug}/limits`, { text, source })
+            setText('')
+            await client.invalidateQueries({ queryKey: ['sheets'] })
+            void client.invalidateQueries({ queryKey: ['job'] })
+            navigate(`/spec-book/${sheet.slug}`)
+            onDone()
+        } catch (problem) {
+            setError(problem instanceof Error ? problem.message : 'This did not work.')
+            setSending(false)
+        }
+    }
+    const unread = table?.answer.rows.filter((row) => row.refused !== null).length ?? 0
+    const mayKeep = table?.of === of && unread === 0 && table.answer.refused === null && table.answer.changes.length > 0
+    return (
+        <section aria-label="Limits from a table" className="mt-3">
+            <div className="grid gap-4 lg:grid-cols-2">
+                <div>
+                    <label className="font-bold" htmlFor="limits-table">
+                        A line each: what, and the limit as it is printed
+                    </label>
+                    <textarea
+                        id="limits-table"
+                        spellCheck={false}
+                        placeholder={EXAMPLE}
+                        className="textarea mt-1 h-72 w-full leading-snug"
+                        value={text}
+                        onChange={(event) => setText(event.target.value)}
+                    />
+                    <label className="btn mt-1 h-12 cursor-pointer px-4">
+                        From a CSV file
+                        <input
+                            type="file"
+                            accept=".csv,.tsv,.txt,text/csv"
+                            className="sr-only"
+                            onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? text)}
+                        />
+                    </label>
+                    <p className="mt-3 mb-1 font-bold">Who says so</p>
+                    <Choice label="Who says so" options={SOURCES} chosen={source} onChoose={setSource} />
+                </div>
+                <div aria-live="polite">
+                    <p className="font-bold">Understood</p>
+                    <ol className="mt-1">
+                        {table?.answer.rows.map((row) => (
+                            <li key={row.line} className="border-t border-line py-1.5 leading-snug">
+                                {row.understood ?? (
+                                    <span className="font-bold text-error">
+                                        <span aria-hidden="true">✕ </span>
+                                        line {row.line}, {row.what || 'nothing'}: {row.refused}
+                                    </span>
+                                )}
+                            </li>
+                        ))}
+                    </ol>
+                    {table?.answer.refused && (
+                        <p role="alert" className="mt-2 font-bold text-error">
+                            {table.answer.refused}
+                        </p>
+                    )}
+                </div>
+            </div>
+            {table && table.answer.changes.length > 0 && (
+                <Differences title="What it changes" differences={table.answer.changes} before="was" after="will be" />
+            )}
+            <p role="alert" className="min-h-6 font-bold text-error">
+                {error}
+            </p>
+            <button
+                type="button"
+                className="btn btn-primary h-12 px-8"
+                disabled={!mayKeep || isSending}
+                onClick={() => void keep()}
+            >
+                Onto the sheet, as a new version
+            </button>
+        </section>
+    )
+}
