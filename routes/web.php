@@ -28,6 +28,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\StandInController;
 use App\Http\Controllers\StandInGaugeController;
 use App\Http\Controllers\StandInWheelController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\ThicknessController;
 use App\Http\Controllers\TimingController;
 use App\Http\Controllers\ToolController;
@@ -112,6 +113,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/trays.pdf', [TrayController::class, 'pdf']);
     Route::get('tools', [ToolController::class, 'index']);
     Route::get('tools/kinds', [ToolController::class, 'kinds']);
+    Route::post('tools/table', [TableController::class, 'tools'])->can(Right::ChangeTools->value);
+    Route::post('shelf/table', [TableController::class, 'shelf']);
     Route::post('tools/{id}', [ToolController::class, 'store'])->can(Right::ChangeTools->value)->where('id', '[a-z0-9-]{1,20}');
     Route::post('habits', [HabitController::class, 'store'])->can(Right::MakeHabits->value);
     Route::get('shelf', [ShelfController::class, 'index']);

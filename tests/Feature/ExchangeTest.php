@@ -10,17 +10,26 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use Opis\JsonSchema\Validator;
 
+/** Where a test writes and keeps its photographs. */
+function exchange(string $below = ''): string
+{
+    return sys_get_temp_dir().'/moltrek-exchange-'.getmypid().$below;
+}
+
+/** @return array{people: int, sheets: int, jobs: int, entries: int, photographs: int} what was written of the demo shop */
+function exported(): array
+{
+    return (new ShopExport(exchange('/out')))->write();
+}
+
 beforeEach(function () {
-    $this->folder = sys_get_temp_dir().'/moltrek-exchange-'.bin2hex(random_bytes(6));
-    config(['app.photos' => $this->folder.'/kept']);
-    File::ensureDirectoryExists($this->folder.'/kept');
-    File::put($this->folder.'/kept/01900000-0000-7000-8000-000000000001.jpg', 'a picture');
-    File::put($this->folder.'/kept/note.txt', 'none of ours');
-    $this->out = $this->folder.'/out';
-    $this->counts = (new ShopExport($this->out))->write();
+    config(['app.photos' => exchange('/kept')]);
+    File::ensureDirectoryExists(exchange('/kept'));
+    File::put(exchange('/kept/01900000-0000-7000-8000-000000000001.jpg'), 'a picture');
+    File::put(exchange('/kept/note.txt'), 'none of ours');
 });
 
-afterEach(fn () => File::deleteDirectory($this->folder));
+afterEach(fn () => File::deleteDirectory(exchange()));
 
 /** What the shop comes to when every job is replayed. */
 function comesTo(): array
@@ -49,28 +58,30 @@ function meddled(string $file, Closure $change): void
 }
 
 it('writes every file after its published schema, and no secret', function () {
-    expect($this->counts)->toMatchArray(['people' => 3, 'jobs' => 21, 'photographs' => 1])->and($this->counts['entries'])->toBe(DB::table('log_entries')->count());
+    $counts = exported();
+    expect($counts)->toMatchArray(['people' => 3, 'jobs' => 21, 'photographs' => 1])->and($counts['entries'])->toBe(DB::table('log_entries')->count());
     $validator = new Validator;
     $schema = json_decode((string) file_get_contents(base_path('docs/schemas/shop-export.schema.json')));
     $job = (object) (['$defs' => $schema->{'$defs'}] + (array) $schema->{'$defs'}->job);
-    expect($validator->validate(json_decode((string) file_get_contents($this->out.'/shop.json')), $schema)->isValid())->toBeTrue();
-    foreach (glob($this->out.'/jobs/*/job.json') as $file) {
+    expect($validator->validate(json_decode((string) file_get_contents(exchange('/out').'/shop.json')), $schema)->isValid())->toBeTrue();
+    foreach (glob(exchange('/out').'/jobs/*/job.json') as $file) {
         expect($validator->validate(json_decode((string) file_get_contents($file)), $job)->isValid())->toBeTrue();
     }
     $record = json_decode((string) file_get_contents(base_path('docs/schemas/record.schema.json')));
-    expect($validator->validate(json_decode((string) file_get_contents($this->out.'/jobs/214/record.json')), $record)->isValid())->toBeTrue();
-    $all = implode('', array_map(fn ($file): string => $file->getContents(), File::allFiles($this->out)));
+    expect($validator->validate(json_decode((string) file_get_contents(exchange('/out').'/jobs/214/record.json')), $record)->isValid())->toBeTrue();
+    $all = implode('', array_map(fn ($file): string => $file->getContents(), File::allFiles(exchange('/out'))));
     foreach (User::query()->get() as $user) {
         expect($all)->not->toContain($user->getAuthPassword());
     }
 });
 
 it('is read into an empty shop, which then comes to the same, hash by hash', function () {
+    exported();
     $before = comesTo();
     $shelf = Shelf::all();
     $tools = DB::table('instruments')->orderBy('id')->get(['id', 'doubt', 'leaves', 'next_check'])->toArray();
     emptied();
-    $codes = (new ShopImport($this->out))->read();
+    $codes = (new ShopImport(exchange('/out')))->read();
     expect(comesTo())->toBe($before)->and($before['broken'])->toBe(0)->and(Shelf::all())->toBe($shelf)->and(ShopSettings::current()?->name)->toBe('Brannoch Slip Engine Room')
         ->and(DB::table('instruments')->orderBy('id')->get(['id', 'doubt', 'leaves', 'next_check'])->toArray())->toEqual($tools)
         ->and(array_keys($codes))->toBe(['isla', 'tomas', 'petra']);
@@ -81,13 +92,15 @@ it('is read into an empty shop, which then comes to the same, hash by hash', fun
 });
 
 it('is read into no shop that has anybody in it', function () {
-    expect(fn () => (new ShopImport($this->out))->read())->toThrow(RuntimeException::class, 'not empty');
+    exported();
+    expect(fn () => (new ShopImport(exchange('/out')))->read())->toThrow(RuntimeException::class, 'not empty');
 });
 
 it('keeps nothing of an export that was changed on the way', function (string $file, Closure $change, string $why) {
-    meddled($this->out.'/'.$file, $change);
+    exported();
+    meddled(exchange('/out/'.$file), $change);
     emptied();
-    expect(fn () => DB::transaction(fn () => (new ShopImport($this->out))->read()))->toThrow(Exception::class, $why)
+    expect(fn () => DB::transaction(fn () => (new ShopImport(exchange('/out')))->read()))->toThrow(Exception::class, $why)
         ->and(User::query()->exists())->toBeFalse()->and(DB::table('jobs')->exists())->toBeFalse();
 })->with([
     'a word' => ['jobs/214/job.json', fn ($job) => $job->entries[3]->payload->text = 'x', 'was changed on the way'],

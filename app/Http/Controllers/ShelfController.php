@@ -9,12 +9,15 @@ use App\Models\Sheet;
 use App\Models\Shelf;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
 
 /** What lies on the shelf; a job takes from it by an entry in its log. */
 final class ShelfController
 {
+    public const KEYS = ['part', 'fits', 'count'];
+
     #[OA\Get(path: '/api/shelf', summary: 'The parts on the shelf', tags: ['tools'], responses: [
         new OA\Response(response: 200, description: 'Every part', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ShelfPartShape::class))),
     ])]
@@ -31,13 +34,24 @@ final class ShelfController
         ])]
     public function store(Request $request): JsonResponse
     {
-        $sent = SentDocument::of($request, 'part', 'fits', 'count');
+        self::put(...self::read(SentDocument::of($request, ...self::KEYS)));
+
+        return $this->index();
+    }
+
+    public static function put(string $part, string $fits, int $count): void
+    {
+        Shelf::put($part, $fits, $count);
+    }
+
+    /** @return array{string, string, int} the part, the engine it is for, and how many lie there */
+    public static function read(Fields $sent): array
+    {
         $fits = $sent->textOrNull('fits', 60) ?? '';
         if ($fits !== '' && ! Sheet::query()->where('slug', $fits)->exists()) {
             throw $sent->placed(MalformedDocument::wrongSort($fits, 'a sheet of the spec book, or nothing for any engine'), 'fits');
         }
-        Shelf::put($sent->text('part', 120), $fits, $sent->whole('count', 0, 9999));
 
-        return $this->index();
+        return [$sent->text('part', 120), $fits, $sent->whole('count', 0, 9999)];
     }
 }

@@ -20,7 +20,7 @@ final class ToolController
 {
     private const MOST_LEAVES = 60;
 
-    private const KEYS = ['name', 'kind', 'doubt', 'fixed', 'leaves', 'range', 'resolution', 'length', 'checked_on', 'next_check'];
+    public const KEYS = ['name', 'kind', 'doubt', 'fixed', 'leaves', 'range', 'resolution', 'length', 'checked_on', 'next_check'];
 
     #[OA\Get(path: '/api/tools', summary: 'The toolbox', tags: ['tools'], responses: [
         new OA\Response(response: 200, description: 'Every tool', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ToolShape::class))),
@@ -49,10 +49,22 @@ final class ToolController
         ])]
     public function store(Request $request, string $id): JsonResponse
     {
-        $sent = SentDocument::of($request, ...self::KEYS);
+        Instrument::query()->updateOrCreate(['id' => $id], self::attributes(SentDocument::of($request, ...self::KEYS)));
+
+        return $this->index();
+    }
+
+    /**
+     * A tool as it is entered.
+     *
+     * @return array{name: string, kind: string, doubt: string|null, fixed: string|null, leaves: list<string>, range: string|null, resolution: string|null, length: string|null, checked_on: string|null, next_check: string|null}
+     */
+    public static function attributes(Fields $sent): array
+    {
         $kind = $sent->choice('kind', ToolKind::class);
         $figure = static fn (string $key): ?string => $sent->has($key) ? self::figure($sent, $key, $kind) : null;
-        Instrument::query()->updateOrCreate(['id' => $id], [
+
+        return [
             'name' => $sent->text('name', 60),
             'kind' => $kind->value,
             'doubt' => $figure('doubt'),
@@ -63,9 +75,7 @@ final class ToolController
             'length' => $sent->has('length') && $kind->length() !== null ? $sent->size('length')->exact() : null,
             'checked_on' => $sent->dayOrNull('checked_on')?->text,
             'next_check' => $sent->dayOrNull('next_check')?->text,
-        ]);
-
-        return $this->index();
+        ];
     }
 
     /** A figure of what this kind of tool reads. */

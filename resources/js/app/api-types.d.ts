@@ -932,6 +932,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tools/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tools from a table; with keep they are entered, all or none */
+        post: operations["fefc339cf79b13c29e61dd617e44ce98"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shelf/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The shelf from a table; with keep it is counted so, all or none */
+        post: operations["4d8bf85c5ef95f7816eb190adc92af0b"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/thickness/{cylinder}": {
         parameters: {
             query?: never;
@@ -2721,6 +2755,12 @@ export interface components {
             test: string;
             /** @description whether the complaint speaks of it */
             isSpokenOf: boolean;
+        };
+        /** @description What is understood of a table, line by line. */
+        Table: {
+            rows: components["schemas"]["LimitRow"][];
+            /** @description it was entered */
+            kept: boolean;
         };
         /** @description One cylinder from the case to the head: what lies in its joints, what that makes of everything, and what would be better. */
         Thickness: {
@@ -5701,6 +5741,78 @@ export interface operations {
                         play: number;
                         stop: number;
                     };
+                };
+            };
+        };
+    };
+    fefc339cf79b13c29e61dd617e44ce98: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    keep?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Line by line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Table"];
+                };
+            };
+            /** @description Not a table, or a line that cannot be read */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "4d8bf85c5ef95f7816eb190adc92af0b": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    keep?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Line by line */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Table"];
+                };
+            };
+            /** @description Not a table, or a line that cannot be read */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
                 };
             };
         };

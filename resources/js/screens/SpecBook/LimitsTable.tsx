@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { Choice } from '../../parts/Choice'
+import { FileText } from '../../parts/FileText'
 import { Differences } from './Differences'
 
 type Table = Schemas['LimitTable']
@@ -75,15 +76,7 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
                         value={text}
                         onChange={(event) => setText(event.target.value)}
                     />
-                    <label className="btn mt-1 h-12 cursor-pointer px-4">
-                        From a CSV file
-                        <input
-                            type="file"
-                            accept=".csv,.tsv,.txt,text/csv"
-                            className="sr-only"
-                            onChange={async (event) => setText((await event.target.files?.[0]?.text()) ?? text)}
-                        />
-                    </label>
+                    <FileText label="From a CSV file" accept=".csv,.tsv,.txt,text/csv" onText={setText} />
                     <p className="mt-3 mb-1 font-bold">Who says so</p>
                     <Choice label="Who says so" options={SOURCES} chosen={source} onChoose={setSource} />
                 </div>

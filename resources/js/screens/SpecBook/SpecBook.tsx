@@ -3,6 +3,7 @@ import { useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../../app/api'
 import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { VerdictMark } from '../../drawings/VerdictMark'
+import { FileText } from '../../parts/FileText'
 import { Compare } from './Compare'
 import { LikeThis } from './LikeThis'
 import { LimitsTable } from './LimitsTable'
@@ -248,15 +249,5 @@ function NewSheet() {
             </div>
         )
     }
-    return (
-        <label className="btn mt-3 h-12 w-full cursor-pointer">
-            Read in a sheet
-            <input
-                type="file"
-                accept="application/json,.json"
-                className="sr-only"
-                onChange={async (event) => setDocument((await event.target.files?.[0]?.text()) ?? null)}
-            />
-        </label>
-    )
+    return <FileText label="Read in a sheet" accept="application/json,.json" onText={setDocument} />
 }

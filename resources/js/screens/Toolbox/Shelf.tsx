@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { type FormEvent, useState } from 'react'
 import { call, type Schemas } from '../../app/api'
+import { FromTable } from '../../parts/FromTable'
 
 type Lies = Schemas['ShelfPart']
 
@@ -10,6 +11,7 @@ export function Shelf() {
     const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => call<Schemas['Sheet'][]>('GET', '/sheets') })
     const client = useQueryClient()
     const [error, setError] = useState('')
+    const [table, setTable] = useState(false)
     const put = async (part: string, fits: string, count: number) => {
         try {
             client.setQueryData(['shelf'], await call<Lies[]>('POST', '/shelf', { part, fits, count }))
@@ -24,7 +26,21 @@ export function Shelf() {
         slug === '' ? 'any engine' : (sheets.data?.find((sheet) => sheet.slug === slug)?.title ?? slug)
     return (
         <section aria-label="Shelf" className="mt-6">
-            <h2 className="mb-1 text-sm font-bold text-quiet">On the shelf</h2>
+            <div className="mb-1 flex items-baseline">
+                <h2 className="text-sm font-bold text-quiet">On the shelf</h2>
+                <button type="button" className="btn ml-auto h-12 px-5" onClick={() => setTable(true)}>
+                    Shelf from a table
+                </button>
+            </div>
+            {table && (
+                <FromTable
+                    title="Shelf from a table"
+                    path="/shelf/table"
+                    example={'part\tfits\tcount\nOil filter\t\t6\nBase gasket\tharbick-421\t2'}
+                    onKept={() => void client.invalidateQueries({ queryKey: ['shelf'] })}
+                    onClose={() => setTable(false)}
+                />
+            )}
             <ul className="bg-base-100">
                 {shelf.data?.map((lies) => (
                     <li

@@ -4,6 +4,7 @@ import { Link } from 'react-router'
 import { call, type Schemas, type Tool } from '../../app/api'
 import { dayAndYear } from '../../app/format'
 import { Dialog } from '../../parts/Dialog'
+import { FromTable } from '../../parts/FromTable'
 import { Shelf } from './Shelf'
 
 /** The shop's measuring tools: what each is good for, how far it is trusted, when it was checked. */
@@ -15,6 +16,8 @@ export function Toolbox() {
         staleTime: Number.POSITIVE_INFINITY,
     })
     const [editing, setEditing] = useState<Tool | 'new' | null>(null)
+    const [table, setTable] = useState(false)
+    const client = useQueryClient()
     if (!tools.data || !kinds.data) {
         return (
             <p className="p-6">{tools.isError ? 'The shop’s server does not answer. Trying again.' : 'One moment.'}</p>
@@ -35,6 +38,9 @@ export function Toolbox() {
                 <Link className="btn h-12 px-5" to="/wrench">
                     What to set on the wrench
                 </Link>
+                <button type="button" className="btn h-12 px-5" onClick={() => setTable(true)}>
+                    Tools from a table
+                </button>
                 <button type="button" className="btn h-12 px-5" onClick={() => setEditing('new')}>
                     Enter a tool
                 </button>
@@ -54,6 +60,17 @@ export function Toolbox() {
                 </section>
             ))}
             <Shelf />
+            {table && (
+                <FromTable
+                    title="Tools from a table"
+                    path="/tools/table"
+                    example={
+                        'name\tkind\trange\tdoubt\tchecked_on\tnext_check\nmicrometer M5\tmicrometer\t25 to 50 mm\t0.002 mm\t2026-10-01\t2027-10-01'
+                    }
+                    onKept={() => void client.invalidateQueries({ queryKey: ['tools'] })}
+                    onClose={() => setTable(false)}
+                />
+            )}
             <Dialog
                 open={editing !== null}
                 onClose={() => setEditing(null)}
