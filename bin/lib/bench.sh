@@ -17,6 +17,21 @@ cmd_bench() {
   node bin/load.mjs "nginx and php-fpm=$(server_address bench)" "PHP's own server=$(server_address bench_php)"
   server_stop bench_php >/dev/null
   if [ "${1:-}" = load ]; then return; fi
+  if [ "${1:-}" = restore ]; then bench_restore; return; fi
   php -d memory_limit=2G artisan moltrek:bench "127.0.0.1:$(server_port bench)"
   node bin/frames.mjs "http://127.0.0.1:$(server_port bench)"
+}
+
+# A backup of the large database and its restore, proof included, one after the other.
+bench_restore() {
+  local file begun
+  file=$(mktemp -u).tar.gz
+  begun=$SECONDS
+  backup_make "$file" moltrek_bench
+  say "backup, every job replayed for its manifest: $((SECONDS - begun)) s, $(($(stat -c %s "$file") / 1048576)) MB"
+  begun=$SECONDS
+  server_stop bench >/dev/null
+  backup_restore "$file" moltrek_bench
+  say "restore, every job replayed again and compared: $((SECONDS - begun)) s"
+  rm -f "$file"
 }

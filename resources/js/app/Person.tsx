@@ -58,7 +58,11 @@ export function Person({ who }: { who: Schemas['Person'] }) {
             >
                 {who.initials}
             </button>
-            <button type="button" className={`${key} hidden lg:inline`} onClick={() => void signOut('/session')}>
+            <button
+                type="button"
+                className={`${key} hidden whitespace-nowrap lg:inline`}
+                onClick={() => void signOut('/session')}
+            >
                 sign out
             </button>
             <Dialog open={open} onClose={() => setOpen(false)} title={`${who.name}, ${who.role}`}>

@@ -90,7 +90,7 @@ export function Shell() {
                     <LineState />
                     <button
                         type="button"
-                        className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
+                        className="h-10 rounded px-1.5 whitespace-nowrap hover:bg-white/10 lg:px-2.5"
                         onClick={() => setOpen('find')}
                     >
                         Find{' '}
@@ -140,7 +140,7 @@ function JobLinks() {
     return (
         <>
             <BarLink to={`/jobs/${number}`} end>
-                <span className="hidden max-w-56 truncate lg:inline-block xl:max-w-72">
+                <span className="hidden max-w-56 truncate lg:inline-block xl:max-w-52">
                     {job ? `${job.title} · job ${number}` : `Job ${number}`}
                 </span>
                 <span className="whitespace-nowrap lg:hidden">Job {number}</span>

@@ -32,16 +32,13 @@ export function Toolbox() {
                     {tools.data.length} tools
                     {overdue > 0 && ` · ${overdue} overdue for a check, trusted half as far until then`}
                 </p>
-                <Link className="btn ml-auto h-12 px-5" to="/pattern">
+                <Link className="btn ml-auto h-12 px-4" to="/pattern">
                     The order of the bolts
                 </Link>
-                <Link className="btn h-12 px-5" to="/wrench">
+                <Link className="btn h-12 px-4" to="/wrench">
                     What to set on the wrench
                 </Link>
-                <button type="button" className="btn h-12 px-5" onClick={() => setTable(true)}>
-                    Tools from a table
-                </button>
-                <button type="button" className="btn h-12 px-5" onClick={() => setEditing('new')}>
+                <button type="button" className="btn h-12 px-4" onClick={() => setEditing('new')}>
                     Enter a tool
                 </button>
             </div>
@@ -76,6 +73,18 @@ export function Toolbox() {
                 onClose={() => setEditing(null)}
                 title={editing === 'new' ? 'A tool' : 'Change a tool'}
             >
+                {editing === 'new' && (
+                    <button
+                        type="button"
+                        className="mb-2 min-h-11 underline"
+                        onClick={() => {
+                            setEditing(null)
+                            setTable(true)
+                        }}
+                    >
+                        Several at once, from a table
+                    </button>
+                )}
                 <ToolForm
                     tool={editing === 'new' ? null : editing}
                     kinds={kinds.data}
