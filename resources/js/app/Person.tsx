@@ -3,7 +3,7 @@ import { useCallback, useState } from 'react'
 import { Link, useLocation, useNavigate } from 'react-router'
 import { Dialog } from '../parts/Dialog'
 import { TakeOver } from '../parts/TakeOver'
-import { call, type Schemas } from './api'
+import { call, Offline, type Schemas } from './api'
 import { plural } from './format'
 import { isOf } from './outbox'
 import { person } from './person'
@@ -21,7 +21,14 @@ export function Person({ who }: { who: Schemas['Person'] }) {
     const byPin = client.getQueryData<Schemas['Session']>(['session'])?.byPin === true
     const location = useLocation()
     const leave = useCallback(async () => {
-        await call('DELETE', '/session').catch(() => {})
+        try {
+            await call('DELETE', '/session')
+        } catch (problem) {
+            if (problem instanceof Offline) {
+                // nobody could take it over without the server: it stays with whoever has it
+                return
+            }
+        }
         person.become('')
         client.removeQueries({ queryKey: ['session'] })
         // who takes it over next finds the page as it stands

@@ -18,16 +18,17 @@ export function useLock(seconds: number | null, lock: () => void): void {
         if (seconds === null) {
             return
         }
-        let timer = setTimeout(lock, seconds * 1000)
+        // what could not be locked for want of the server is tried again
+        let timer = setInterval(lock, seconds * 1000)
         const touched = () => {
-            clearTimeout(timer)
-            timer = setTimeout(lock, seconds * 1000)
+            clearInterval(timer)
+            timer = setInterval(lock, seconds * 1000)
         }
         for (const touch of TOUCHES) {
             window.addEventListener(touch, touched, { passive: true })
         }
         return () => {
-            clearTimeout(timer)
+            clearInterval(timer)
             for (const touch of TOUCHES) {
                 window.removeEventListener(touch, touched)
             }

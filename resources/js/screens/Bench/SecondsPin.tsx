@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { call } from '../../app/api'
+import { call, Offline } from '../../app/api'
 import { Dialog } from '../../parts/Dialog'
 import { PinPad } from '../../parts/PinPad'
 
@@ -17,12 +17,14 @@ export function SecondsPin({
 }) {
     const [error, setError] = useState('')
     const [isBusy, setBusy] = useState(false)
+    const [isAway, setAway] = useState(false)
     const ask = async (pin: string) => {
         setBusy(true)
         setError('')
         try {
             onVouched((await call<{ voucher: string }>('POST', '/bench/second', { initials, pin, hold })).voucher)
         } catch (problem) {
+            setAway(problem instanceof Offline)
             setError(problem instanceof Error ? problem.message : 'This did not work.')
         }
         setBusy(false)
@@ -33,6 +35,11 @@ export function SecondsPin({
             <p role="alert" className="mt-2 min-h-6 font-bold text-error">
                 {error}
             </p>
+            {isAway && (
+                <button type="button" className="btn h-12 w-full" onClick={() => onVouched('')}>
+                    Go on by name; the log shows that no PIN was given
+                </button>
+            )}
         </Dialog>
     )
 }
