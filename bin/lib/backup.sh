@@ -95,6 +95,8 @@ backup_rotate() { artisan moltrek:rotate "$1"; }
 # Once a day, while the server runs: bin/serve.sh looks every few minutes. A machine that is off at night backs up when it is on.
 backup_nightly() {
   local newest age=999999
+  # an installation that nobody has begun has nothing to lose
+  shop_is_begun || practice_is_there || return 0
   # shellcheck disable=SC2012
   newest=$(ls -1t var/backups/moltrek-2*.tar.gz 2>/dev/null | head -n 1)
   if [ -n "$newest" ]; then age=$(($(date +%s) - $(stat -c %Y "$newest"))); fi
