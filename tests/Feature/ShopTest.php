@@ -64,6 +64,11 @@ it('is begun from the shop’s network by whoever has seen the code that the mac
     expect(User::query()->exists())->toBe($status === 200);
 })->with([['34046f8c8c10', 200], ['34046f8c8c11', 422], ['', 422], [null, 422]]);
 
+it('knows the passwords that are tried first, however they are written', function (string $password, int $status) {
+    unbegun();
+    $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['password' => $password] + MAIRI])->assertStatus($status);
+})->with([['password', 422], ['Iloveyou', 422], ['QWERTYUIOP', 422], ['12345678', 422], ['qwertyuiop quay', 200]]);
+
 it('takes any eight characters that nobody would try first', function (string $password) {
     unbegun();
     $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['password' => $password] + MAIRI])->assertOk();

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { call, type Schemas } from '../app/api'
+import { useDraft } from '../app/drafts'
 import { Dialog } from './Dialog'
 import { FileText } from './FileText'
 
@@ -19,7 +20,7 @@ export function FromTable({
     onKept: () => void
     onClose: () => void
 }) {
-    const [text, setText] = useState('')
+    const { value: text, change: setText } = useDraft(`table:${path}`, '')
     const [table, setTable] = useState<{ of: string; rows: Schemas['LimitRow'][] } | null>(null)
     const [error, setError] = useState('')
     useEffect(() => {
@@ -41,6 +42,7 @@ export function FromTable({
     const keep = async () => {
         try {
             await call('POST', path, { text, keep: true })
+            setText('')
             onKept()
             onClose()
         } catch (problem) {
