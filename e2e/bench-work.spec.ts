@@ -130,7 +130,7 @@ test('ring gaps are turned by hand and a conflict is drawn', async ({ bench }) =
 
 test('a sheet is changed with history and a job adopts it', async ({ bench }) => {
     await bench.goto('/spec-book/ulvane-139r')
-    await bench.getByRole('button', { name: 'Edit' }).click()
+    await bench.getByRole('button', { name: 'Document' }).click()
     const text = bench.getByLabel(/The sheet as one document/)
     const document = await text.inputValue()
     await text.fill(document.replace('"0.065 mm"', '"0.04 mm"'))

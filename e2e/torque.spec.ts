@@ -79,7 +79,7 @@ test('the torque of a sheet: typed as the manual prints it, refused where it con
     await bench.getByRole('button', { name: 'round the rim' }).click()
     await bench.getByRole('button', { name: 'Keep on the sheet, as version 3' }).click()
     await expect(bench.getByText(/version 3 of/)).toBeVisible()
-    await bench.getByRole('button', { name: 'Edit' }).click()
+    await bench.getByRole('button', { name: 'Document' }).click()
     await expect(bench.getByRole('textbox', { name: /The sheet as one document/ })).toHaveValue(
         /"order": \[\s+"h1",\s+"h2",\s+"h3",\s+"h4"/,
     )

@@ -21,6 +21,7 @@ use App\Http\Controllers\PreviewController;
 use App\Http\Controllers\RecordController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SheetDraftController;
 use App\Http\Controllers\SheetWorkController;
 use App\Http\Controllers\ShelfController;
 use App\Http\Controllers\ShellController;
@@ -120,6 +121,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);
     Route::get('sheets', [SheetController::class, 'index']);
+    Route::post('sheets/draft', [SheetDraftController::class, 'show']);
+    Route::post('sheets/printed', [SheetDraftController::class, 'printed']);
     Route::post('sheets/first/preview', [FirstSheetController::class, 'preview']);
     Route::post('sheets/first', [FirstSheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets', [SheetController::class, 'store'])->can(Right::KeepSheet->value);

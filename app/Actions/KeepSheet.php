@@ -5,21 +5,22 @@ namespace App\Actions;
 use App\Calculations\JsonText;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
-use Moltrek\Core\Planning\Basis;
-use Moltrek\Core\Planning\Errand;
-use Moltrek\Core\Planning\Plan;
+use Moltrek\Core\Planning\SheetReport;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\Refusal;
-use Moltrek\Core\Sheet\EngineSheet;
 use stdClass;
 
 /** Keeps a sheet in the spec book: a new one, or the next version of one that is there. */
 final class KeepSheet
 {
-    /** @throws Refusal where the sheet contradicts itself, or its plan would come round again under some errand */
-    public function __invoke(mixed $document): Sheet
+    /**
+     * @param  int|null  $base  the version that was changed; another must not have come meanwhile
+     *
+     * @throws Refusal where the sheet contradicts itself, or its plan would come round again under some errand
+     */
+    public function __invoke(mixed $document, ?int $base = null): Sheet
     {
-        return self::underLock(static fn (): Sheet => self::entered($document));
+        return self::underLock(static fn (): Sheet => self::entered($document, $base));
     }
 
     /**
@@ -54,13 +55,13 @@ final class KeepSheet
         });
     }
 
-    private static function entered(mixed $document): Sheet
+    private static function entered(mixed $document, ?int $base = null): Sheet
     {
-        $engine = EngineSheet::read($document);
-        foreach (Errand::on($engine) as $errand) {
-            Plan::of($engine, new Basis([$errand]));
-        }
+        $engine = SheetReport::planned($document);
         $newest = Sheet::newest($engine->identity->id);
+        if ($base !== null && $newest !== null && $newest->version !== $base) {
+            throw ContradictoryFields::excluded('base', $base, 'Somebody has kept a newer version meanwhile.', 'version '.$newest->version);
+        }
         $text = JsonText::encode($document);
         if ($newest !== null && JsonText::encode(JsonText::decode($newest->document)) === $text) {
             throw ContradictoryFields::excluded('document', $engine->identity->id, 'This is the version that is there already.', 'a change')->under('');

@@ -77,7 +77,7 @@ final readonly class TimingView
     }
 
     /** @return list<TimingLiftShape> */
-    private function lifts(): array
+    public function lifts(): array
     {
         $cams = $this->sheet->valveTrain->cams;
         $lifts = [];

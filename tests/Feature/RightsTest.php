@@ -43,7 +43,7 @@ it('lets each person do at each route what the table says, and says who may', fu
 it('leaves no route that changes the shop without a line in the table', function () {
     $guarded = array_unique(array_map(fn (array $case): string => preg_replace('~/(ulvane-139r|m9|m2|214|petra|isla|01900000-0000-7000-8000-000000000000)\b~', '/{x}', $case[1]), array_values(RIGHTS)));
     // what everybody on the bench may do: work on jobs, take machines in, count the shelf, calculate, mind their own session
-    $open = ['/api/session', '/api/sessions', '/api/password', '/api/pin', '/api/bench', '/api/bench/second', '/api/shop/begin', '/api/shops/{x}', '/api/welcome/{x}', '/api/jobs', '/api/jobs/{x}/entries', '/api/jobs/{x}/preview', '/api/jobs/{x}/thickness/{x}', '/api/jobs/{x}/limits/preview', '/api/sheets/first/preview', '/api/sheets/{x}/limits/preview', '/api/jobs/{x}/import', '/api/calendar', '/api/photos', '/api/shelf', '/api/shelf/table', '/api/calculations/{x}'];
+    $open = ['/api/session', '/api/sessions', '/api/password', '/api/pin', '/api/bench', '/api/bench/second', '/api/shop/begin', '/api/shops/{x}', '/api/welcome/{x}', '/api/jobs', '/api/jobs/{x}/entries', '/api/jobs/{x}/preview', '/api/jobs/{x}/thickness/{x}', '/api/jobs/{x}/limits/preview', '/api/sheets/first/preview', '/api/sheets/draft', '/api/sheets/printed', '/api/sheets/{x}/limits/preview', '/api/jobs/{x}/import', '/api/calendar', '/api/photos', '/api/shelf', '/api/shelf/table', '/api/calculations/{x}'];
     foreach (Illuminate\Support\Facades\Route::getRoutes()->getRoutes() as $route) {
         $uri = '/'.preg_replace('~\{[^}]+\}~', '{x}', $route->uri());
         if (str_starts_with($uri, '/api/') && array_diff($route->methods(), ['GET', 'HEAD']) !== []) {

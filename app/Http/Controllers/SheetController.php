@@ -13,7 +13,9 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use JsonException;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\Refusal;
 use OpenApi\Attributes as OA;
 use stdClass;
 
@@ -47,21 +49,28 @@ final class SheetController
     }
 
     #[OA\Post(path: '/api/sheets', summary: 'Enter a sheet, or a new version of one', tags: ['sheets'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [new OA\Property(property: 'document', type: 'string')])),
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['document'], properties: [
+            new OA\Property(property: 'document', type: 'string'), new OA\Property(property: 'base', description: 'the version that was changed; refused where another has come meanwhile', type: 'integer'),
+        ])),
         responses: [
             new OA\Response(response: 200, description: 'The sheet as entered', content: new OA\JsonContent(ref: SheetShape::class)),
             new OA\Response(response: 422, description: 'The sheet contradicts itself', content: new OA\JsonContent(ref: ProblemShape::class)),
         ])]
     public function store(Request $request, KeepSheet $keep): JsonResponse
     {
-        $text = SentDocument::of($request, 'document')->text('document', 400_000);
+        $sent = SentDocument::of($request, 'document', 'base');
+
+        return new JsonResponse(SheetView::of($keep(self::document($sent), $sent->has('base') ? $sent->whole('base', 1) : null)));
+    }
+
+    /** @throws Refusal at "document" where it is not JSON */
+    public static function document(Fields $sent): mixed
+    {
         try {
-            $document = JsonText::decode($text);
+            return JsonText::decode($sent->text('document', 400_000));
         } catch (JsonException $error) {
             throw MalformedDocument::wrongSort($error->getMessage(), 'JSON')->under('document');
         }
-
-        return new JsonResponse(SheetView::of($keep($document)));
     }
 
     #[OA\Post(path: '/api/sheets/{slug}/findings', summary: 'Keep a finding for the next engine of its kind: a new version of the sheet', tags: ['sheets'],

@@ -169,7 +169,7 @@ final class SheetWorkController
      * @param  list<string>  $without
      * @return list<DifferenceShape>
      */
-    private static function differences(mixed $before, mixed $after, array $without = []): array
+    public static function differences(mixed $before, mixed $after, array $without = []): array
     {
         return array_map(static fn (Difference $each): DifferenceShape => new DifferenceShape(str_replace(['.', '_'], [' · ', ' '], $each->path), $each->before, $each->after), Difference::between($before, $after, $without));
     }

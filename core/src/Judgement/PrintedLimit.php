@@ -6,6 +6,7 @@ use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\Refusal;
 
 /**
  * A limit as a manual prints it: "0.05–0.08 mm (0.0020–0.0031 in), limit 0.12", "24 ± 2 N·m", "max 0.05", "0.4 mm or more". What
@@ -27,7 +28,7 @@ final readonly class PrintedLimit
         .'(?: of)?(?: the)?(?: cylinder)? bore(.*)$/iu';
 
     /**
-     * @param  array<string, string>  $ends  min, max, service_min, service_max, each with its unit
+     * @param  array<string, string>  $ends  min, max, service_min, service_max, or nominal alone, each with its unit
      * @param  string|null  $per  so much of bore has what the range says: a rule
      */
     private function __construct(public array $ends, private ?string $per = null)
@@ -41,13 +42,34 @@ final readonly class PrintedLimit
         if ($dimension === Dimension::Length && preg_match(self::PER_BORE, $plain, $found) === 1) {
             return self::rule($found[1], $found[2] === '' ? '1' : $found[2], $found[3], $found[4], $text);
         }
-        $second = preg_match('/\(([^)]*)\)/u', $plain, $found) === 1 ? $found[1] : null;
-        $first = self::ends(trim((string) preg_replace('/\([^)]*\)/u', '', $plain)), $text, $dimension);
-        if ($second !== null && trim($second) !== '') {
-            self::refuseOther($first, self::ends(trim($second), $text, $dimension), $text, $dimension);
+        preg_match_all('/\(([^)]*)\)/u', $plain, $found);
+        $first = self::ends(trim((string) preg_replace('/ ?\([^)]*\)/u', '', $plain)), $text, $dimension);
+        foreach (array_filter(array_map(trim(...), $found[1]), static fn (string $second): bool => $second !== '') as $second) {
+            self::refuseOther($first, $second, $text, $dimension);
         }
 
         return new self($first);
+    }
+
+    /**
+     * The same, where a figure that stands alone says what something is: "19 deg", "1.85 mm".
+     *
+     * @throws Refusal at "text"
+     */
+    public static function figureOr(string $text, Dimension $dimension): self
+    {
+        $plain = self::plain($text);
+        if (preg_match('/^([+-]?(?:'.self::NUMBER.')) ?('.self::UNIT.')?$/iu', $plain, $found) !== 1) {
+            return self::read($text, $dimension);
+        }
+        $figure = self::with($found[1], ($found[2] ?? '') === '' ? null : $found[2], $dimension);
+        try {
+            self::base($figure, $dimension);
+        } catch (Refusal $refusal) {
+            throw $refusal->under('text');
+        }
+
+        return new self(['nominal' => $figure]);
     }
 
     /**
@@ -85,7 +107,7 @@ final readonly class PrintedLimit
             $min !== null && $max !== null => $min.' to '.$max,
             $max !== null => 'up to '.$max,
             $min !== null => 'at least '.$min,
-            default => null,
+            default => $this->ends['nominal'] ?? null,
         };
         if ($range !== null && $this->per !== null) {
             $range .= ' for every '.$this->per.' of bore';
@@ -181,22 +203,35 @@ final readonly class PrintedLimit
     }
 
     /**
-     * @param  array<string, string>  $first
-     * @param  array<string, string>  $second
+     * What stands in brackets is a range again, or one figure that is one of the ends again.
      *
-     * @throws ContradictoryFields
+     * @param  array<string, string>  $first
+     *
+     * @throws MalformedDocument|ContradictoryFields
      */
-    private static function refuseOther(array $first, array $second, string $whole, Dimension $dimension): void
+    private static function refuseOther(array $first, string $second, string $whole, Dimension $dimension): void
     {
-        foreach ($second as $end => $figure) {
-            $one = isset($first[$end]) ? self::base($first[$end], $dimension) : null;
-            $other = self::base($figure, $dimension);
-            if ($one !== null && abs($one - $other) > self::ALIKE * max(abs($one), abs($other))) {
-                throw ContradictoryFields::excluded('text', $whole, 'What stands in brackets is another figure: '.$first[$end]
-                    .' is not '.$figure.'.',
-                    'the same in both units');
+        $isAlike = static fn (string $end, string $figure): bool => abs(self::base($end, $dimension) - self::base($figure, $dimension))
+            <= self::ALIKE * max(abs(self::base($end, $dimension)), abs(self::base($figure, $dimension)));
+        if (preg_match('/^('.self::NUMBER.') ?('.self::UNIT.')$/iu', $second, $found) === 1) {
+            $figure = self::with($found[1], $found[2], $dimension);
+            if (array_filter($first, static fn (string $end): bool => $isAlike($end, $figure)) === []) {
+                throw self::another(implode(' or ', $first), $figure, $whole);
+            }
+
+            return;
+        }
+        foreach (self::ends($second, $whole, $dimension) as $end => $figure) {
+            if (isset($first[$end]) && ! $isAlike($first[$end], $figure)) {
+                throw self::another($first[$end], $figure, $whole);
             }
         }
+    }
+
+    private static function another(string $one, string $other, string $whole): ContradictoryFields
+    {
+        return ContradictoryFields::excluded('text', $whole, 'What stands in brackets is another figure: '.$one.' is not '.$other.'.',
+            'the same in both units');
     }
 
     private static function unread(string $text): MalformedDocument

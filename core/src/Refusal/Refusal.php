@@ -26,6 +26,12 @@ abstract class Refusal extends DomainException
     {
         $field = $this->field === '' ? $path : ($path === '' ? $this->field : $path.'.'.$this->field);
 
+        return $this->at($field);
+    }
+
+    /** The same refusal of another field. */
+    public function at(string $field): static
+    {
         return new static($field, $this->getMessage(), $this->read, $this->allowed);
     }
 

@@ -19,6 +19,7 @@ it('reads a limit as a manual prints it', function (string $printed, array $ends
     'a lower end' => ['38.5 mm min', ['min' => '38.5 mm']],
     'worn below the lower end' => ['40.2–40.4 mm, service limit 39.8 mm', ['min' => '40.2 mm', 'max' => '40.4 mm', 'service_min' => '39.8 mm']],
     'a service limit alone' => ['limit 0.3 mm', ['service_max' => '0.3 mm']],
+    'one end in its other unit' => ['max. 0.03 mm (0.0012 in), limit 0.06 mm (0.0024 in)', ['max' => '0.03 mm', 'service_max' => '0.06 mm']],
     'inches' => ['0.0020-0.0031 in', ['min' => '0.0020 in', 'max' => '0.0031 in']],
 ]);
 
@@ -48,5 +49,6 @@ it('refuses what it cannot read, and brackets that say something else', function
     'words alone' => ['a thin leaf', 'as a manual prints it'],
     'nothing' => ['', 'as a manual prints it'],
     // 0.031 in are 0.79 mm: a slip of the decimal point
+    'a slip in one bracket of two' => ['max 0.03 mm (0.0012 in), limit 0.06 mm (0.0042 in)', '0.03 mm or 0.06 mm is not 0.0042 in'],
     'a slip in the brackets' => ['0.05–0.08 mm (0.002–0.031 in)', '0.08 mm is not 0.031 in'],
 ]);

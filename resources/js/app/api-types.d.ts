@@ -743,6 +743,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/draft": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a sheet says, contradicts and leads to; nothing is kept */
+        post: operations["fdd107a80b117692ea97a93a97e03fc4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/printed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What is understood of a figure as a manual prints it */
+        post: operations["d3745bb2d5b810440afdfb010a894d37"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{slug}/limits/preview": {
         parameters: {
             query?: never;
@@ -1579,6 +1613,23 @@ export interface components {
             before: string | null;
             after: string | null;
         };
+        /** @description An errand of a sheet that is being written: its order of work, and what that was before. */
+        DraftErrand: {
+            name: string;
+            steps: components["schemas"]["DraftStep"][];
+            /** @description steps that the version that is there has, and this has not */
+            gone: components["schemas"]["DraftStep"][];
+        };
+        /** @description A step in the order of work of a sheet that is being written. */
+        DraftStep: {
+            id: string;
+            name: string;
+            slab: string;
+            /** @description whether the version that is there has it not */
+            isNew: boolean;
+            /** @description waits that begin when it is done */
+            waits: string[];
+        };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
             cycle: string;
@@ -1943,6 +1994,11 @@ export interface components {
         JobTorquing: {
             joints: components["schemas"]["TorqueJoint"][];
         };
+        /** @description Something that a sheet may state limits of. */
+        Judged: {
+            name: string;
+            title: string;
+        };
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
         KeepOff: {
             /** Format: float */
@@ -2223,6 +2279,14 @@ export interface components {
             refusal: components["schemas"]["Refusal"] | null;
             assessments: components["schemas"]["Assessment"][];
         };
+        /** @description What was understood of a figure as a manual prints it, and how a sheet states it. */
+        Printed: {
+            understood: string;
+            /** @description min, max, service_min, service_max, rule; each with its unit */
+            stated: {
+                [key: string]: unknown;
+            };
+        };
         /** @description An error (RFC 9457), with the field, what was read and what is allowed where something was typed. */
         Problem: {
             type?: string;
@@ -2379,6 +2443,24 @@ export interface components {
             person: components["schemas"]["Person"] | null;
             /** @description they took the bench over by a PIN */
             byPin: boolean;
+        };
+        /** @description A sheet while somebody writes it: what is wrong with it, what the rest says, and what follows from it. */
+        SheetDraft: {
+            /** @description everything in it that cannot be used, by its place */
+            refusals: components["schemas"]["Refusal"][];
+            /** @description as it reads without what is refused; null where too little is left */
+            drawn: components["schemas"]["FirstSheet"] | null;
+            says: string[];
+            /** @description what it does not say, and where that is asked for */
+            lacks: string[];
+            /** @description from the version that is there */
+            differences: components["schemas"]["Difference"][];
+            gaps: components["schemas"]["GapPlace"][];
+            lifts: components["schemas"]["TimingLift"][];
+            /** @description what it can be brought for, each with its order of work */
+            errands: components["schemas"]["DraftErrand"][];
+            /** @description what a limit may be of */
+            judged: components["schemas"]["Judged"][];
         };
         /** @description One quantity at one kind of place, its sources side by side. */
         SheetLimit: {
@@ -5232,6 +5314,8 @@ export interface operations {
             content: {
                 "application/json": {
                     document: string;
+                    /** @description the version that was changed; refused where another has come meanwhile */
+                    base?: number;
                 };
             };
         };
@@ -5325,6 +5409,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sheet"];
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fdd107a80b117692ea97a93a97e03fc4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    document: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The report */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetDraft"];
+                };
+            };
+            /** @description Not JSON */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    d3745bb2d5b810440afdfb010a894d37: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    text: string;
+                    /**
+                     * @description what it limits; else
+                     * @enum {string}
+                     */
+                    quantity?: "cranking_compression" | "leak_down" | "piston_clearance" | "bore_size" | "out_of_round" | "taper" | "ring_gap" | "ring_side_clearance" | "pin_in_rod" | "pin_in_piston" | "rod_side_clearance" | "big_end_oil_clearance" | "crank_runout" | "main_oil_clearance" | "crank_end_float" | "deck" | "squish" | "chamber_volume" | "compression_ratio" | "trapped_ratio" | "squish_velocity" | "port_opens" | "barrel_flatness" | "head_flatness" | "valve_guide" | "seat_width" | "spring_length" | "cam_lobe" | "cam_journal" | "valve_lash" | "wheel_offset" | "gear_backlash";
+                    /** @description what sort of quantity it is, the likeliest first */
+                    dimensions?: ("length" | "angle" | "torque" | "pressure" | "volume" | "force" | "rotation speed" | "time" | "temperature" | "ratio" | "speed")[];
+                };
+            };
+        };
+        responses: {
+            /** @description What was understood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Printed"];
                 };
             };
             /** @description What was read cannot be used */

@@ -21,6 +21,7 @@ const loadPorts = () => import('../screens/Chamber/Ports').then((page) => page.P
 const loadRecord = () => import('../screens/Record/Record').then((page) => page.Record)
 const loadRings = () => import('../screens/Rings/Rings').then((page) => page.Rings)
 const loadSpecBook = () => import('../screens/SpecBook/SpecBook').then((page) => page.SpecBook)
+const loadSheetEditor = () => import('../screens/SheetEditor/SheetEditor').then((page) => page.SheetEditor)
 const loadThickness = () => import('../screens/Chamber/Thickness').then((page) => page.Thickness)
 const loadTiming = () => import('../screens/Timing/Timing').then((page) => page.Timing)
 const loadToolbox = () => import('../screens/Toolbox/Toolbox').then((page) => page.Toolbox)
@@ -56,6 +57,7 @@ export function fetchAhead(): void {
         loadRecord,
         loadRings,
         loadSpecBook,
+        loadSheetEditor,
         loadThickness,
         loadTiming,
         loadToolbox,
@@ -111,6 +113,7 @@ export const router = createBrowserRouter([
             { path: '/wrench', ...later(loadWrench) },
             { path: '/pattern', ...later(loadPattern) },
             { path: '/spec-book/:slug?', ...later(loadSpecBook) },
+            { path: '/spec-book/:slug/edit/:section?', ...later(loadSheetEditor) },
             { path: '/shop', ...later(loadShop) },
         ],
     },

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { call, type Schemas } from '../../app/api'
 import { plural } from '../../app/format'
-import { Differences } from './Differences'
+import { Differences } from '../../parts/Differences'
 
 type Sheet = Schemas['Sheet']
 

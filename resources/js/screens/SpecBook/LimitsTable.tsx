@@ -4,8 +4,8 @@ import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { Choice } from '../../parts/Choice'
+import { Differences } from '../../parts/Differences'
 import { FileText } from '../../parts/FileText'
-import { Differences } from './Differences'
 
 type Table = Schemas['LimitTable']
 

@@ -1,6 +1,7 @@
 import { type FormEvent, useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../../app/api'
+import { readIn } from '../../app/sheetDrafts'
 import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { FileText } from '../../parts/FileText'
@@ -77,18 +78,21 @@ function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
                     </button>
                     <button
                         type="button"
-                        className="btn btn-neutral h-12 px-4"
+                        className="btn h-12 px-4"
                         onClick={() => setWork(work === 'limits' ? null : 'limits')}
                     >
                         {work === 'limits' ? 'Leave as it is' : 'Limits from a table'}
                     </button>
                     <button
                         type="button"
-                        className="btn btn-neutral h-12 px-4"
+                        className="btn h-12 px-4"
                         onClick={() => setWork(work === 'document' ? null : 'document')}
                     >
-                        {work === 'document' ? 'Leave as it is' : 'Edit'}
+                        {work === 'document' ? 'Leave as it is' : 'Document'}
                     </button>
+                    <Link className="btn btn-primary h-12 px-4" to={`/spec-book/${sheet.slug}/edit/report`}>
+                        Edit
+                    </Link>
                 </span>
             </div>
             {work === 'like' && <LikeThis sheet={sheet} onClose={leave} />}
@@ -239,15 +243,39 @@ function Editor({ document, onDone }: { document: string; onDone: () => void }) 
     )
 }
 
-/** A sheet from a file. */
+/** A sheet from a file: what it says and contradicts is shown before it is kept. */
 function NewSheet() {
-    const [document, setDocument] = useState<string | null>(null)
-    if (document !== null) {
-        return (
-            <div className="mt-2 rounded-box bg-base-100 p-2">
-                <Editor document={document} onDone={() => setDocument(null)} />
-            </div>
-        )
+    const navigate = useNavigate()
+    const [wrong, setWrong] = useState('')
+    const read = (text: string) => {
+        const document = documentOf(text)
+        if (typeof document === 'string') {
+            setWrong(document)
+            return
+        }
+        readIn(document)
+        navigate(`/spec-book/${encodeURIComponent(document.id)}/edit/report`)
     }
-    return <FileText label="Read in a sheet" accept="application/json,.json" onText={setDocument} />
+    return (
+        <>
+            <FileText label="Read in a sheet" accept="application/json,.json" onText={read} />
+            {wrong && (
+                <p role="alert" className="mt-1 px-1 text-sm font-bold text-error">
+                    {wrong}
+                </p>
+            )}
+        </>
+    )
+}
+
+/** The sheet in a file, or what is wrong with it. */
+function documentOf(text: string): (Record<string, unknown> & { id: string }) | string {
+    try {
+        const document = JSON.parse(text)
+        return typeof document?.id === 'string' && /^[\w.-]+$/.test(document.id)
+            ? document
+            : 'This is no sheet: it needs an id, such as "ulvane-139r".'
+    } catch (problem) {
+        return `This is not JSON: ${problem instanceof Error ? problem.message : ''}`
+    }
 }

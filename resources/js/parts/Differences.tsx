@@ -1,4 +1,4 @@
-import type { Schemas } from '../../app/api'
+import type { Schemas } from '../app/api'
 
 /** Fact by fact what two sheets have otherwise. */
 export function Differences({
