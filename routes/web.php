@@ -104,6 +104,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('jobs/{job:number}/sequence', [TorqueController::class, 'sequence']);
     Route::get('jobs/{job:number}/stand-in-pull/{step}', [TorqueController::class, 'standIn']);
     Route::post('jobs/{job:number}/limits', [LimitController::class, 'store'])->can(Right::KeepSheet->value);
+    Route::post('jobs/{job:number}/rod', [LimitController::class, 'rod'])->can(Right::KeepSheet->value);
     Route::post('jobs/{job:number}/limits/preview', [LimitController::class, 'preview']);
     Route::post('jobs/{job:number}/import', ImportController::class);
     Route::get('dates', [DatesController::class, 'show']);

@@ -20,10 +20,18 @@ final readonly class SheetTimingView
     /** @return list<SheetTimingShape> the sections of which the sheet says anything */
     public function shapes(): array
     {
-        $sections = ['Firing' => $this->firing(), 'Ignition' => $this->ignition(), 'Cams' => $this->cams(), 'Wheels' => $this->wheels(), 'Marks' => $this->marks()];
+        $sections = ['Rod' => $this->rod(), 'Firing' => $this->firing(), 'Ignition' => $this->ignition(), 'Cams' => $this->cams(), 'Wheels' => $this->wheels(), 'Marks' => $this->marks()];
         $said = array_filter($sections, static fn (array $lines): bool => $lines !== []);
 
         return array_map(static fn (string $title, array $lines): SheetTimingShape => new SheetTimingShape($title, $lines), array_keys($said), array_values($said));
+    }
+
+    /** @return list<string> */
+    private function rod(): array
+    {
+        $rod = $this->sheet->geometry->rod;
+
+        return $rod === null ? [] : [$rod->short().' between centres'.($this->sheet->geometry->rodSource === null ? '' : ', '.$this->sheet->geometry->rodSource)];
     }
 
     /** @return list<string> */

@@ -31,3 +31,14 @@ it('refuses a limit that cannot be read, of nothing that is judged, or from a ha
     $this->postJson("/api/jobs/$number/limits", ['scope' => 'ring_gap.top', 'text' => '0.2–0.3 mm', 'source' => 'a friend'])->assertUnprocessable()->assertJsonPath('field', 'source');
     $this->actingAs($this->person('petra'))->postJson("/api/jobs/$number/limits", ['scope' => 'ring_gap.top', 'text' => '0.2–0.3 mm', 'source' => 'shop'])->assertForbidden();
 });
+
+it('takes the rod that the sheet lacks, once, with who says so, and the job goes by it at once', function () {
+    $number = unknownEngine($this);
+    $this->postJson("/api/jobs/$number/rod", ['rod' => '20 mm', 'source' => 'a rule'])->assertUnprocessable()->assertJsonPath('field', 'rod');
+    $this->postJson("/api/jobs/$number/rod", ['rod' => '130 mm', 'source' => ''])->assertUnprocessable()->assertJsonPath('field', 'source');
+    $this->postJson("/api/jobs/$number/rod", ['rod' => '130 mm', 'source' => 'service manual, page 12'])->assertOk()->assertJsonPath('engine.sheetVersion', 2);
+    $this->getJson("/api/jobs/$number/timing")->assertOk()->assertJsonPath('rod', 130);
+    $sheet = collect($this->getJson('/api/sheets')->json())->firstWhere('slug', 'tarnwick-250');
+    expect(collect($sheet['timing'])->firstWhere('title', 'Rod')['lines'])->toBe(['130.0 mm between centres, service manual, page 12']);
+    $this->postJson("/api/jobs/$number/rod", ['rod' => '131 mm', 'source' => 'a rule'])->assertUnprocessable()->assertJsonPath('field', 'rod');
+});

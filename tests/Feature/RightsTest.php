@@ -11,6 +11,7 @@ const RIGHTS = [
     'a table of limits' => ['POST', '/api/sheets/ulvane-139r/limits', ['text' => 'ring gap', 'source' => 'shop'], Right::KeepSheet],
     'a sheet like another' => ['POST', '/api/sheets/ulvane-139r/like', ['make' => 'Tarnwick'], Right::KeepSheet],
     'a limit kept on a sheet' => ['POST', '/api/jobs/214/limits', ['scope' => 'ring_gap.top', 'text' => '0.2 mm max', 'source' => 'shop'], Right::KeepSheet],
+    'a rod’s length kept on a sheet' => ['POST', '/api/jobs/214/rod', ['rod' => '20 mm', 'source' => 'shop'], Right::KeepSheet],
     'a tool entered' => ['POST', '/api/tools/m9', ['name' => 'micrometer M9', 'kind' => 'micrometer', 'doubt' => '0.002 mm'], Right::ChangeTools],
     'tools from a table' => ['POST', '/api/tools/table', ['text' => "name,kind\ngauge,dial indicator"], Right::ChangeTools],
     'a tool changed' => ['POST', '/api/tools/m2', ['name' => 'micrometer M2', 'kind' => 'micrometer', 'doubt' => '0.001 mm'], Right::ChangeTools],

@@ -2,30 +2,25 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepSheet;
-use App\Actions\RecordEntries;
+use App\Actions\KeepForJob;
 use App\Bench\JobAnswers;
 use App\Bench\JobLog;
 use App\Http\SentDocument;
 use App\Http\Shapes\JobShape;
 use App\Http\Shapes\ProblemShape;
 use App\Models\Job;
-use App\Models\Sheet;
 use App\Models\User;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Judgement\PrintedLimit;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\JudgedQuantity;
 use Moltrek\Core\Sheet\SourceKind;
 use OpenApi\Attributes as OA;
-use Ramsey\Uuid\Uuid;
 use stdClass;
 
-/** A limit that a sheet lacks, typed where a reading asks for it: shown as understood, then kept on the sheet, and the job goes by it at once. */
+/** What a sheet lacks, typed where it is asked for, such as a limit at its reading: kept on the sheet, and the job goes by it at once. */
 final class LimitController
 {
     #[OA\Post(path: '/api/jobs/{number}/limits', summary: 'Type a limit that the sheet lacks; with keep it is written on the sheet as its next version, which the job takes', tags: ['jobs'],
@@ -38,7 +33,7 @@ final class LimitController
             new OA\Response(response: 200, description: 'The job after it', content: new OA\JsonContent(ref: JobShape::class)),
             new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),
         ])]
-    public function store(Request $request, Job $job, KeepSheet $keep, RecordEntries $record): JsonResponse
+    public function store(Request $request, Job $job, KeepForJob $keep): JsonResponse
     {
         $sent = SentDocument::of($request, 'scope', 'text', 'source', 'note');
         $scope = $sent->text('scope', 120);
@@ -47,19 +42,8 @@ final class LimitController
         $part = explode('.', $scope, 2)[1] ?? null;
         $stated = (object) ($limit->stated() + ['quantity' => $quantity->value, 'source' => $sent->choice('source', SourceKind::class)->value]
             + ($part === null ? [] : ['of' => [$part]]) + ($sent->has('note') ? ['note' => $sent->text('note', 120)] : []));
-        $newest = Sheet::newest($job->sheet->slug);
-        if ($newest === null || $newest->version !== $job->sheet->version) {
-            throw ContradictoryFields::excluded('scope', $scope, 'The spec book has a newer sheet of this engine.', 'a job that goes by the newest; adopt it first')->under('');
-        }
-        $user = $request->user();
-        assert($user instanceof User);
-        DB::transaction(static function () use ($job, $keep, $record, $stated, $user): void {
-            $kept = $keep->changed($job->sheet->slug, static function (stdClass $document) use ($stated): void {
-                $document->limits = [...(is_array($document->limits ?? null) ? $document->limits : []), $stated];
-            });
-            $adopted = (object) ['id' => Uuid::uuid7()->toString(), 'kind' => 'sheet_adopted', 'happened_at' => CarbonImmutable::now('UTC')->format('Y-m-d\TH:i:s.v\Z'),
-                'payload' => (object) ['version' => $kept->version, 'from' => $job->sheet->version]];
-            $record($job, $user, [$adopted], null);
+        $keep($job, self::person($request), static function (stdClass $document) use ($stated): void {
+            $document->limits = [...(is_array($document->limits ?? null) ? $document->limits : []), $stated];
         });
 
         return JsonResponse::fromJsonString(JobAnswers::of($job->refresh()));
@@ -78,6 +62,42 @@ final class LimitController
         $quantity = self::quantity($job, $sent->text('scope', 120));
 
         return new JsonResponse(['understood' => $sent->placing(static fn (): PrintedLimit => PrintedLimit::read($sent->text('text', 200), $quantity->dimension()))->inWords()]);
+    }
+
+    #[OA\Post(path: '/api/jobs/{number}/rod', summary: 'Type the length of the rod that the sheet lacks; it is written on the sheet as its next version, which the job takes', tags: ['jobs'],
+        parameters: [new OA\PathParameter(name: 'number', required: true, schema: new OA\Schema(type: 'integer'))],
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['rod', 'source'], properties: [
+            new OA\Property(property: 'rod', description: 'between centres, with its unit', type: 'string'), new OA\Property(property: 'source', type: 'string'),
+        ])),
+        responses: [
+            new OA\Response(response: 200, description: 'The job after it', content: new OA\JsonContent(ref: JobShape::class)),
+            new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),
+        ])]
+    public function rod(Request $request, Job $job, KeepForJob $keep): JsonResponse
+    {
+        $sent = SentDocument::of($request, 'rod', 'source');
+        [$rod, $source] = [$sent->text('rod', 40), $sent->text('source', 120)];
+        $geometry = $job->sheet->engine()->geometry;
+        if ($geometry->rod !== null) {
+            throw ContradictoryFields::excluded('rod', $rod, 'The sheet states '.$geometry->rod->short().'.', 'a change of the sheet');
+        }
+        // a rod shorter than half its stroke could not pass the top
+        if ($sent->size('rod')->nanometres * 2 <= $geometry->stroke->nanometres) {
+            throw ContradictoryFields::excluded('rod', $rod, 'A rod is longer than half its stroke.', 'more than half of '.$geometry->stroke->short());
+        }
+        $keep($job, self::person($request), static function (stdClass $document) use ($rod, $source): void {
+            $document->geometry = (object) ((array) $document->geometry + ['rod' => $rod, 'rod_source' => $source]);
+        });
+
+        return JsonResponse::fromJsonString(JobAnswers::of($job->refresh()));
+    }
+
+    private static function person(Request $request): User
+    {
+        $user = $request->user();
+        assert($user instanceof User);
+
+        return $user;
     }
 
     private static function quantity(Job $job, string $scope): JudgedQuantity

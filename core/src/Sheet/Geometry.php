@@ -8,9 +8,12 @@ use Moltrek\Core\Quantity\Length;
 /** Bore, stroke and rod as they are now: the last part of another make that changes one of them counts; what lies above and beside. */
 final readonly class Geometry
 {
-    public const KEYS = ['bore', 'stroke', 'rod', 'gasket_opening', ...ChamberFigures::KEYS, 'ports'];
+    public const KEYS = ['bore', 'stroke', 'rod', 'rod_source', 'gasket_opening', ...ChamberFigures::KEYS, 'ports'];
 
-    /** @param  list<PortEdge>  $ports */
+    /**
+     * @param  list<PortEdge>  $ports
+     * @param  string|null  $rodSource  who says so, as typed: a page of the manual, a rule laid along it
+     */
     private function __construct(
         public Length $bore,
         public Length $stroke,
@@ -18,6 +21,7 @@ final readonly class Geometry
         public ?Length $gasketOpening,
         public ChamberFigures $chamber,
         public array $ports,
+        public ?string $rodSource = null,
     ) {
     }
 
@@ -33,7 +37,7 @@ final readonly class Geometry
         return new self(
             $bore ?? $geometry->size('bore'), $stroke ?? $geometry->size('stroke'),
             $rod ?? $geometry->sizeOrNull('rod'), $opening ?? $geometry->sizeOrNull('gasket_opening'),
-            ChamberFigures::read($geometry, $substitutions), PortEdge::each($geometry),
+            ChamberFigures::read($geometry, $substitutions), PortEdge::each($geometry), $geometry->textOrNull('rod_source', 120),
         );
     }
 

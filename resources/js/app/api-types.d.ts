@@ -397,6 +397,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{number}/rod": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Type the length of the rod that the sheet lacks; it is written on the sheet as its next version, which the job takes */
+        post: operations["e11de936f49670879d2d1e9b32b875bb"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{number}/own-steps": {
         parameters: {
             query?: never;
@@ -4679,6 +4696,45 @@ export interface operations {
                     "application/json": {
                         understood: string;
                     };
+                };
+            };
+            /** @description What was read cannot be used */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    e11de936f49670879d2d1e9b32b875bb: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description between centres, with its unit */
+                    rod: string;
+                    source: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The job after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
                 };
             };
             /** @description What was read cannot be used */

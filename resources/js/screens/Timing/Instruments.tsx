@@ -1,11 +1,13 @@
 import type { Timing } from '../../app/useTiming'
 import { DialFace } from '../../drawings/DialFace'
 import { strokeAt } from '../../drawings/timingLayout'
+import { RodLacking } from './RodLacking'
 import type { Cylinder, Turned } from './Works'
 import { placeAt, type Ways } from './ways'
 
 /** What a dial in the plug hole and the degree wheel say of where the piston stands: millimetres, inches and degrees together. */
 export function Instruments({
+    job,
     timing,
     cylinder,
     turned,
@@ -16,6 +18,7 @@ export function Instruments({
     onIncline,
     refusal,
 }: {
+    job: number
     timing: Timing
     cylinder: Cylinder
     turned: Turned
@@ -54,11 +57,7 @@ export function Instruments({
                 </p>
             )}
             <div className="no-print">
-                {timing.rod === null && (
-                    <Asked label="Rod, centre to centre, mm" value={rod} onChange={onRod}>
-                        The sheet states none, and every figure here hangs on it.
-                    </Asked>
-                )}
+                {timing.rod === null && <RodLacking job={job} rod={rod} onRod={onRod} />}
                 <Asked label="Dial leans by, °" value={incline} onChange={onIncline}>
                     Inclined in its hole it reads more than the piston moves.
                 </Asked>

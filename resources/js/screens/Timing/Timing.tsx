@@ -95,6 +95,7 @@ function Page({ job, timing, page }: { job: Job; timing: Bench; page: string }) 
             {(turned) => (
                 <>
                     <Instruments
+                        job={job.number}
                         timing={timing}
                         cylinder={cylinder}
                         turned={turned}
