@@ -39,6 +39,6 @@ it('takes the rod that the sheet lacks, once, with who says so, and the job goes
     $this->postJson("/api/jobs/$number/rod", ['rod' => '130 mm', 'source' => 'service manual, page 12'])->assertOk()->assertJsonPath('engine.sheetVersion', 2);
     $this->getJson("/api/jobs/$number/timing")->assertOk()->assertJsonPath('rod', 130);
     $sheet = collect($this->getJson('/api/sheets')->json())->firstWhere('slug', 'tarnwick-250');
-    expect(collect($sheet['timing'])->firstWhere('title', 'Rod')['lines'])->toBe(['130.0 mm between centres, service manual, page 12']);
+    expect(collect($sheet['timing'])->firstWhere('title', 'Rod')['lines'])->toBe(['130 mm between centres, service manual, page 12']);
     $this->postJson("/api/jobs/$number/rod", ['rod' => '131 mm', 'source' => 'a rule'])->assertUnprocessable()->assertJsonPath('field', 'rod');
 });
