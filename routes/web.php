@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CalculationController;
 use App\Http\Controllers\ClosingController;
 use App\Http\Controllers\ConditionController;
@@ -72,6 +73,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::delete('devices/{device}', [DeviceController::class, 'destroy'])->can(Right::ManageShop->value)->whereUuid('device');
     Route::post('shop', [ShopController::class, 'update'])->can(Right::ManageShop->value);
     Route::get('condition', ConditionController::class)->can(Right::ManageShop->value);
+    Route::get('roles', [PeopleController::class, 'roles']);
     Route::get('people', [PeopleController::class, 'index'])->can(Right::ManagePeople->value);
     Route::post('people', [PeopleController::class, 'store'])->can(Right::ManagePeople->value);
     Route::post('people/{user:username}', [PeopleController::class, 'update'])->can(Right::ManagePeople->value);
@@ -118,6 +120,8 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::post('tools/table', [TableController::class, 'tools'])->can(Right::ChangeTools->value);
     Route::post('shelf/table', [TableController::class, 'shelf']);
     Route::post('tools/{id}', [ToolController::class, 'store'])->can(Right::ChangeTools->value)->where('id', '[a-z0-9-]{1,20}');
+    Route::get('habits', [HabitController::class, 'index']);
+    Route::post('benches', [BenchController::class, 'store']);
     Route::post('habits', [HabitController::class, 'store'])->can(Right::MakeHabits->value);
     Route::get('shelf', [ShelfController::class, 'index']);
     Route::post('shelf', [ShelfController::class, 'store']);

@@ -13,12 +13,14 @@ use App\Models\Role;
 use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;
+use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Parts\PartOnOrder;
 use Moltrek\Core\Log\Parts\PlannedPart;
 use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Scheduling\OpeningHours;
 use Moltrek\Core\Scheduling\Schedule as Laid;
 use Moltrek\Core\Scheduling\Scheduler;
 use Moltrek\Core\Scheduling\ShopTask;
@@ -56,6 +58,20 @@ final class DatesView
         return array_values(User::query()->get()->sortBy('id')->map(static fn (User $user): string => $user->initials)->all());
     }
 
+    /** @return array<int, WorkCalendar> when they work who do not work when the shop is open, by their place among the people */
+    private static function calendars(int $start): array
+    {
+        $calendars = [];
+        foreach (array_values(User::query()->get()->sortBy('id')->all()) as $place => $user) {
+            if ($user->hours !== null) {
+                $hours = OpeningHours::read(Fields::of((object) ['hours' => (object) $user->hours], 'hours'));
+                $calendars[$place] = new WorkCalendar($hours->byWeekday, new DateTimeZone(Shop::zone()), $start);
+            }
+        }
+
+        return $calendars;
+    }
+
     /** @return list<int> the weekdays on which the shop never opens, Sunday as 0 */
     public static function closedWeekdays(): array
     {
@@ -76,7 +92,7 @@ final class DatesView
         ]));
         $ranks = array_flip(array_keys($this->jobs));
         $answer = Schedule::laidOut($document, static fn (array $tasks, int $people, int $start, WorkCalendar $calendar): Laid => Scheduler::inTurn($tasks, $people, $start, $calendar,
-            array_map(static fn (ShopTask $task): int => $ranks[(int) explode(':', $task->id, 2)[0]], $tasks)));
+            array_map(static fn (ShopTask $task): int => $ranks[(int) explode(':', $task->id, 2)[0]], $tasks), self::calendars($start)));
         $byJob = [];
         foreach ($answer['tasks'] as $task) {
             $byJob[(int) explode(':', $task['id'], 2)[0]][] = $task;

@@ -192,10 +192,16 @@ final readonly class PlanView
             }
             [$chosen, $whose] = $this->state->schools->of($school);
             $shapes[] = new SchoolShape($school->matter, $school->question, $chosen, $whose, $this->state->schools->chosen($school->matter)?->reason, $this->state->work->isSettled($school->matter),
-                array_map(static fn (string $name, array $option): SchoolOptionShape => new SchoolOptionShape($name, $option['for'], $option['against']), array_keys($school->options), $school->options));
+                self::options($school));
         }
 
         return $shapes;
+    }
+
+    /** @return list<SchoolOptionShape> */
+    public static function options(School $school): array
+    {
+        return array_map(static fn (string $name, array $option): SchoolOptionShape => new SchoolOptionShape($name, $option['for'], $option['against']), array_keys($school->options), $school->options);
     }
 
     public function minutesLeft(): int

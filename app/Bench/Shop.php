@@ -25,6 +25,31 @@ final class Shop
         return self::settings()->zone ?? 'UTC';
     }
 
+    /** @return list<string> */
+    public static function benches(): array
+    {
+        return self::settings()->benches ?? [];
+    }
+
+    /** @return array<string, int> the open days until a part comes, by the supplier's name */
+    public static function suppliers(): array
+    {
+        return self::settings()->suppliers ?? [];
+    }
+
+    /** The day that is so many open days after today. */
+    public static function openDay(int $days): string
+    {
+        $open = array_keys(array_filter(self::hours()));
+        $day = self::now();
+        for ($left = $days; $left > 0 && $open !== [];) {
+            $day = $day->modify('+1 day');
+            $left -= in_array(strtolower($day->format('D')), $open, true) ? 1 : 0;
+        }
+
+        return $day->format('Y-m-d');
+    }
+
     /** @return array<string, list<string>> ranges by day */
     public static function hours(): array
     {

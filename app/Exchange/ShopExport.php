@@ -52,7 +52,8 @@ final readonly class ShopExport
         $settings = ShopSettings::current();
         $this->put('shop.json', [
             'schema' => self::SCHEMA, 'made' => Shop::now()->format(DATE_ATOM),
-            'shop' => $settings === null ? null : ['name' => $settings->name, 'zone' => $settings->zone, 'hours' => (object) $settings->hours, 'units' => (object) $settings->units],
+            'shop' => $settings === null ? null : ['name' => $settings->name, 'zone' => $settings->zone, 'hours' => (object) $settings->hours, 'units' => (object) $settings->units,
+                'benches' => $settings->benches, 'suppliers' => array_map(static fn (string $name, int $days): array => ['name' => $name, 'days' => $days], array_keys($settings->suppliers), $settings->suppliers)],
             'people' => $people, 'habits' => (object) Habits::all(), 'shelf' => Shelf::all(),
             'tools' => array_values(Instrument::query()->get()->sortBy('id')->map(self::tool(...))->all()), 'counts' => $counts,
         ]);
@@ -68,7 +69,7 @@ final readonly class ShopExport
 
         return [
             'number' => $job->number, 'sheet' => $job->sheet->slug, 'version' => $job->sheet->version, 'owner' => $job->owner,
-            'promised' => $job->promised?->format('Y-m-d'), 'closed_at' => $job->closed_at?->toIso8601ZuluString('microsecond'),
+            'promised' => $job->promised?->format('Y-m-d'), 'bench' => $job->bench, 'closed_at' => $job->closed_at?->toIso8601ZuluString('microsecond'),
             'entries' => array_values($rows->map(static fn (stdClass $row): array => [
                 'id' => $row->id, 'kind' => $row->kind, 'by' => $row->initials, 'happened_at' => $row->happened_at, 'recorded_at' => $row->recorded_at,
                 'payload' => JsonText::decode((string) $row->payload), 'hash' => $row->hash,
@@ -79,7 +80,7 @@ final readonly class ShopExport
     /** @return array<string, mixed> */
     private static function person(User $user): array
     {
-        return ['username' => $user->username, 'name' => $user->name, 'initials' => $user->initials, 'role' => $user->role->value, 'disabled' => $user->disabled_at !== null];
+        return ['username' => $user->username, 'name' => $user->name, 'initials' => $user->initials, 'role' => $user->role->value, 'disabled' => $user->disabled_at !== null, 'hours' => $user->hours === null ? null : (object) $user->hours];
     }
 
     /** @return array<string, mixed> */

@@ -68,6 +68,7 @@ final readonly class ShopImport
             $user = User::query()->create([
                 'username' => $person->username, 'name' => $person->name, 'initials' => $person->initials, 'role' => $person->role, 'password' => Str::random(60),
                 'disabled_at' => ($person->disabled ?? false) === true ? now() : null,
+                'hours' => ($person->hours ?? null) instanceof stdClass ? (array) $person->hours : null,
             ]);
             if ($user->disabled_at === null) {
                 $codes[$user->username] = BeginnersCode::give($user);
@@ -107,7 +108,7 @@ final readonly class ShopImport
     {
         $number = is_int($said->number ?? null) ? $said->number : throw new RuntimeException('A job without a number.');
         $sheet = Sheet::version(self::text($said, 'sheet'), is_int($said->version ?? null) ? $said->version : 0) ?? throw new RuntimeException("Job $number goes by a sheet that is not there.");
-        $job = Job::query()->create(['number' => $number, 'engine_sheet_id' => $sheet->id, 'owner' => self::text($said, 'owner'), 'promised' => $said->promised ?? null, 'closed_at' => $said->closed_at ?? null]);
+        $job = Job::query()->create(['number' => $number, 'engine_sheet_id' => $sheet->id, 'owner' => self::text($said, 'owner'), 'promised' => $said->promised ?? null, 'bench' => $said->bench ?? null, 'closed_at' => $said->closed_at ?? null]);
         $people = User::query()->pluck('id', 'initials');
         $rows = array_map(static fn (stdClass $entry): array => [
             'id' => self::text($entry, 'id'), 'job_id' => $job->id, 'user_id' => $people[self::text($entry, 'by')] ?? throw new RuntimeException("Job $number has an entry of somebody who is not there."),

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $engine_sheet_id
  * @property string $owner
  * @property CarbonImmutable|null $promised
+ * @property string|null $bench  where its machine stands
  * @property CarbonImmutable|null $closed_at
  * @property Sheet $sheet
  */

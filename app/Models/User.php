@@ -19,6 +19,7 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable|null $disabled_at
  * @property string|null $code_hash
  * @property string|null $pin_hash
+ * @property array<string, list<string>>|null $hours
  * @property CarbonImmutable|null $code_until
  */
 final class User extends Authenticatable
@@ -30,7 +31,7 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime', 'disabled_at' => 'immutable_datetime', 'code_until' => 'immutable_datetime'];
+        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime', 'disabled_at' => 'immutable_datetime', 'code_until' => 'immutable_datetime', 'hours' => 'array'];
     }
 
     /** Sessions that began before now are over, wherever they are. */

@@ -39,6 +39,28 @@ enum Right: string
         return in_array($this, [self::ManagePeople, self::ManageShop], true);
     }
 
+    /** What somebody of a role may do, as the owner who gives it reads it. */
+    public static function words(Role $role): string
+    {
+        $not = array_map(static fn (self $right): string => $right->deed(), array_values(array_filter(self::cases(), static fn (self $right): bool => ! $right->isOf($role))));
+
+        return $not === [] ? 'Everything.' : 'Works on the bench and reads everything, but for '.implode(', ', $not).'.';
+    }
+
+    private function deed(): string
+    {
+        return match ($this) {
+            self::KeepSheet => 'keeping a version of a sheet',
+            self::ChangeTools => 'entering or changing tools',
+            self::HandOver => 'handing a machine over',
+            self::StrikeAnothers => 'striking out what others entered',
+            self::AdoptSheet => 'letting a job go on with another version of its sheet',
+            self::MakeHabits => 'making the habits of the shop',
+            self::ManagePeople => 'adding people',
+            self::ManageShop => 'saying what the shop is',
+        };
+    }
+
     /** Why somebody may not, and who may. */
     public function refusal(): string
     {

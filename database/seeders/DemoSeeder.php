@@ -38,6 +38,9 @@ final class DemoSeeder extends DemoBench
         $this->skarnAtTheDeck();
         $this->callSilent(DemoTiming::class);
         $this->callSilent(DemoClosing::class);
+        foreach (['Bench 1' => 214, 'Bench 2' => 203, 'Bench 3' => 220] as $bench => $number) {
+            Job::query()->where('number', $number)->update(['bench' => $bench]);
+        }
         foreach ([['Base gasket', 'harbick-421', 2], ['Circlips', 'ulvane-139r', 4], ['Base gasket', 'ulvane-139r', 1], ['Oil filter', '', 6], ['Head gasket or O-rings', 'dunmoor-208sv', 1], ['Exhaust valve seals', 'skarn-594', 1],
             ['Base gasket 0.25', 'ulvane-139r', 2], ['Base gasket 0.40', 'ulvane-139r', 1], ['Base gasket 0.50', 'ulvane-139r', 3],
             ['Base gasket 0.40', 'skarn-594', 1], ['Base gasket 0.60', 'skarn-594', 2], ['Head gasket 0.75', 'ostrel-608', 1],
@@ -52,6 +55,8 @@ final class DemoSeeder extends DemoBench
         ShopSettings::read(Fields::of((object) [
             'name' => 'Brannoch Slip Engine Room', 'zone' => 'Europe/London',
             'hours' => (object) (array_fill_keys(['mon', 'tue', 'wed', 'thu', 'fri'], ['08:00-12:00', '13:00-17:00']) + ['sat' => ['08:00-12:00']]),
+            'benches' => ['Bench 1', 'Bench 2', 'Bench 3'],
+            'suppliers' => [(object) ['name' => 'Dearg Parts', 'days' => 3], (object) ['name' => 'Mainland Gaskets', 'days' => 6]],
         ], ...ShopSettings::KEYS))->keep();
     }
 

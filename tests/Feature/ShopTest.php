@@ -144,3 +144,55 @@ it('speaks to no shop that this installation has not', function () {
     $this->postJson('/api/shops/own')->assertStatus(422)->assertJsonPath('field', 'shop');
     $this->getJson('/api/shop')->assertJsonPath('others', [])->assertJsonPath('key', '');
 });
+
+it('keeps the benches and suppliers that the owner names, and counts in open days when a part is here', function () {
+    $shop = ['name' => 'Brannoch Slip', 'zone' => 'Europe/London', 'hours' => ['mon' => ['08:00-12:00'], 'thu' => ['08:00-12:00']]];
+    $this->travelTo('2026-11-24T10:00:00Z');
+    $named = $shop + ['benches' => ['By the door', 'Window'], 'suppliers' => [['name' => 'Dearg Parts', 'days' => 3]]];
+    // Tuesday: Thursday, Monday, Thursday
+    $this->actingAs($this->person('isla'))->postJson('/api/shop', $named)->assertOk()->assertJsonPath('benches', ['By the door', 'Window'])
+        ->assertJsonPath('suppliers.0', ['name' => 'Dearg Parts', 'days' => 3, 'here' => '2026-12-03']);
+    // what is not said stays
+    $this->postJson('/api/shop', $shop)->assertOk()->assertJsonPath('benches', ['By the door', 'Window']);
+    $this->postJson('/api/shop', $shop + ['benches' => ['Window', 'Window']])->assertStatus(422)->assertJsonPath('field', 'benches.1');
+    $this->postJson('/api/shop', $shop + ['suppliers' => [['name' => 'Dearg Parts', 'days' => 'soon']]])->assertStatus(422)->assertJsonPath('field', 'suppliers.0.days');
+});
+
+it('has one machine on a bench, and a machine on one bench', function () {
+    $on = fn (): array => array_column($this->actingAs($this->person('tomas'))->getJson('/api/floor')->json('benches'), 'job', 'name');
+    expect($on())->toBe(['Bench 1' => 214, 'Bench 2' => 203, 'Bench 3' => 220]);
+    $this->postJson('/api/benches', ['bench' => 'Bench 2', 'job' => 214])->assertOk();
+    expect($on())->toBe(['Bench 1' => null, 'Bench 2' => 214, 'Bench 3' => 220]);
+    $this->postJson('/api/benches', ['bench' => 'Bench 2', 'job' => null])->assertOk();
+    $this->postJson('/api/benches', ['bench' => 'Bench 9', 'job' => 214])->assertStatus(422)->assertJsonPath('field', 'bench')->assertJsonPath('allowed', 'one of Bench 1, Bench 2, Bench 3');
+    // one that has gone out stands nowhere, and what stood there stays
+    $this->postJson('/api/benches', ['bench' => 'Bench 3', 'job' => 187])->assertStatus(422)->assertJsonPath('field', 'job');
+    expect($on())->toBe(['Bench 1' => null, 'Bench 2' => null, 'Bench 3' => 220]);
+});
+
+it('counts dates by the hours that somebody keeps for themselves', function () {
+    $this->travelTo('2026-11-24T10:00:00Z');
+    $finish = fn (): array => collect($this->actingAs($this->person('isla'))->getJson('/api/dates')->json('jobs'))->pluck('finish', 'number')->all();
+    $before = $finish();
+    $this->postJson('/api/people/tomas', ['hours' => ['wed' => ['09:00-10:00']]])->assertOk()->assertJsonPath('1.hours.wed', ['09:00-10:00']);
+    $after = $finish();
+    $later = array_filter($after, fn (string $at, int $number): bool => $at > $before[$number], ARRAY_FILTER_USE_BOTH);
+    expect($later)->not->toBe([]);
+    // an hour a week: whatever he does is finished on a Wednesday before ten
+    foreach (array_map(fn (string $at): string => date('D H', strtotime($at)), $later) as $at) {
+        expect($at)->toStartWith('Wed');
+    }
+    $this->postJson('/api/people/tomas', ['hours' => (object) []])->assertStatus(422)->assertJsonPath('field', 'hours');
+    $this->postJson('/api/people/tomas', ['hours' => null])->assertOk()->assertJsonPath('1.hours', null);
+    expect($finish())->toBe($before);
+});
+
+it('says of every matter how the shop does it, and what each role may do', function () {
+    $matter = fn (): array => collect($this->actingAs($this->person('isla'))->getJson('/api/habits')->assertOk()->json())->firstWhere('matter', 'base_gasket');
+    expect($matter()['whose'])->toBe('usual')->and($matter()['options'])->toHaveCount(4);
+    $this->postJson('/api/habits', ['base_gasket' => 'grease'])->assertOk();
+    expect($matter()['whose'])->toBe('shop')->and($matter()['chosen'])->toBe('grease');
+    $roles = collect($this->getJson('/api/roles')->assertOk()->json())->pluck('may', 'name');
+    expect($roles['owner'])->toBe('Everything.')->and($roles['apprentice'])->toContain('handing a machine over')
+        ->and($roles['mechanic'])->toBe('Works on the bench and reads everything, but for making the habits of the shop, adding people, saying what the shop is.');
+});

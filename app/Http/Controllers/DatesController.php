@@ -34,7 +34,7 @@ final class DatesController
         }
 
         return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
-            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, (new ComesBack($now))->shapes(), '/calendar/'.$user->calendar_key.'.ics'));
+            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, (new ComesBack($now))->shapes(), self::address($user)));
     }
 
     private static function count(Request $request, string $key, int $most): int
@@ -55,7 +55,7 @@ final class DatesController
         assert($user instanceof User);
         $user->update(['calendar_key' => Str::random(40)]);
 
-        return new JsonResponse(['calendar' => '/calendar/'.$user->calendar_key.'.ics']);
+        return new JsonResponse(['calendar' => self::address($user)]);
     }
 
     /** The address itself is the key; whoever has it may look and change nothing. */
@@ -70,5 +70,13 @@ final class DatesController
         }
 
         return new Response($calendar->serialize(), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'no-store']);
+    }
+
+    /** A calendar carries no cookie: which shop it is of stands in its address. */
+    private static function address(User $user): string
+    {
+        $shop = config('app.shop_key');
+
+        return '/calendar/'.$user->calendar_key.'.ics'.(is_string($shop) && $shop !== '' ? '?in='.$shop : '');
     }
 }

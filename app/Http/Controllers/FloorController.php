@@ -17,7 +17,7 @@ final class FloorController
     ])]
     public function __invoke(): Response
     {
-        $floor = sprintf('{"jobs":[%s],"comesBack":%s,"today":%s,"zone":%s}', implode(',', Summaries::ofOpenJobs()), JsonText::encode((new ComesBack(Shop::now()))->shapes(ComesBack::SOON)), JsonText::encode(Shop::now()->format('Y-m-d')), JsonText::encode(Shop::zone()));
+        $floor = sprintf('{"jobs":[%s],"comesBack":%s,"today":%s,"zone":%s,"benches":%s}', implode(',', Summaries::ofOpenJobs()), JsonText::encode((new ComesBack(Shop::now()))->shapes(ComesBack::SOON)), JsonText::encode(Shop::now()->format('Y-m-d')), JsonText::encode(Shop::zone()), JsonText::encode(BenchController::shapes()));
 
         return new Response($floor, headers: ['Content-Type' => 'application/json']);
     }

@@ -2,8 +2,10 @@
 
 namespace App\Http\Controllers;
 
+use App\Bench\PlanView;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
+use App\Http\Shapes\SchoolShape;
 use App\Models\Habits;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -13,6 +15,18 @@ use OpenApi\Attributes as OA;
 /** The shop's habits: the owner's to make, taken over by every job opened after. */
 final class HabitController
 {
+    #[OA\Get(path: '/api/habits', summary: 'What good mechanics differ on, and how this shop does it', tags: ['shop'], responses: [
+        new OA\Response(response: 200, description: 'Matter by matter', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: SchoolShape::class))),
+    ])]
+    public function index(): JsonResponse
+    {
+        $habits = Habits::all();
+
+        return new JsonResponse(array_values(array_map(static fn (School $school): SchoolShape => new SchoolShape(
+            $school->matter, $school->question, $habits[$school->matter] ?? $school->default(), isset($habits[$school->matter]) ? 'shop' : 'usual', null, false, PlanView::options($school),
+        ), School::all())));
+    }
+
     #[OA\Post(path: '/api/habits', summary: 'Make a school the shop\'s habit', tags: ['jobs'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', description: 'schools by matter', additionalProperties: new OA\AdditionalProperties(type: 'string'))),
         responses: [

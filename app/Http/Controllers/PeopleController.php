@@ -7,8 +7,10 @@ use App\Http\SentDocument;
 use App\Http\Shapes\CodeShape;
 use App\Http\Shapes\ColleagueShape;
 use App\Http\Shapes\ProblemShape;
+use App\Http\Shapes\RoleShape;
 use App\Models\Role;
 use App\Models\User;
+use App\Policies\Right;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -17,6 +19,7 @@ use Illuminate\Support\Str;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Scheduling\OpeningHours;
 use OpenApi\Attributes as OA;
 
 /** The people of the shop: who they are, what each may do, and the code by which each begins. */
@@ -28,6 +31,14 @@ final class PeopleController
     public function index(): JsonResponse
     {
         return new JsonResponse(array_values(User::query()->get()->sortBy('id')->map(self::shape(...))->all()));
+    }
+
+    #[OA\Get(path: '/api/roles', summary: 'What each role may do', tags: ['shop'], responses: [
+        new OA\Response(response: 200, description: 'Who may least first', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: RoleShape::class))),
+    ])]
+    public function roles(): JsonResponse
+    {
+        return new JsonResponse(array_map(static fn (Role $role): RoleShape => new RoleShape($role->value, Right::words($role)), array_reverse(Role::cases())));
     }
 
     #[OA\Post(path: '/api/people', summary: 'A new person, and the code by which they begin', tags: ['shop'],
@@ -51,6 +62,7 @@ final class PeopleController
         parameters: [new OA\PathParameter(name: 'username', required: true, schema: new OA\Schema(type: 'string'))],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(properties: [
             new OA\Property(property: 'role', type: 'string', enum: Role::class), new OA\Property(property: 'disabled', type: 'boolean'),
+            new OA\Property(property: 'hours', description: 'ranges by day; null for those of the shop', type: 'object', nullable: true),
         ])),
         responses: [
             new OA\Response(response: 200, description: 'Everybody after it', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ColleagueShape::class))),
@@ -58,14 +70,17 @@ final class PeopleController
         ])]
     public function update(Request $request, User $user): JsonResponse
     {
-        $sent = SentDocument::of($request, 'role', 'disabled');
-        DB::transaction(static function () use ($sent, $user): void {
+        $sent = SentDocument::of($request, 'role', 'disabled', 'hours');
+        DB::transaction(static function () use ($request, $sent, $user): void {
             User::query()->where('role', Role::Owner)->lockForUpdate()->get();
             if ($sent->has('role')) {
                 $user->role = $sent->choice('role', Role::class);
             }
             if ($sent->has('disabled')) {
                 $user->disabled_at = $sent->flag('disabled') ? CarbonImmutable::now() : null;
+            }
+            if (property_exists(SentDocument::raw($request), 'hours')) {
+                $user->hours = self::hours($sent);
             }
             $user->save();
             if (! User::query()->where('role', Role::Owner)->whereNull('disabled_at')->exists()) {
@@ -121,6 +136,19 @@ final class PeopleController
         return ['name' => $name, 'username' => $username, 'initials' => $initials];
     }
 
+    /** @return array<string, list<string>>|null ranges by day */
+    private static function hours(Fields $sent): ?array
+    {
+        if (! $sent->has('hours')) {
+            return null;
+        }
+        if (! OpeningHours::read($sent)->isEverOpen()) {
+            throw $sent->placed(MalformedDocument::wrongSort($sent->raw('hours'), 'hours on one day at least, or none of their own'), 'hours');
+        }
+
+        return array_map(static fn (mixed $ranges): array => array_values(array_filter((array) $ranges, is_string(...))), (array) $sent->raw('hours'));
+    }
+
     private static function code(User $user): JsonResponse
     {
         $code = BeginnersCode::give($user);
@@ -131,6 +159,7 @@ final class PeopleController
     private static function shape(User $user): ColleagueShape
     {
         return new ColleagueShape($user->username, $user->name, $user->initials, $user->role->value, $user->disabled_at !== null,
-            $user->code_until !== null && $user->code_until->isFuture());
+            $user->code_until !== null && $user->code_until->isFuture(),
+            $user->hours === null ? null : (object) $user->hours);
     }
 }

@@ -9,6 +9,7 @@ use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
 use App\Http\Shapes\ShopShape;
+use App\Http\Shapes\SupplierShape;
 use App\Models\Role;
 use App\Models\ShopSettings;
 use App\Models\User;
@@ -40,6 +41,7 @@ final class ShopController
             is_string($key) ? $key : '', $settings->name ?? '', $settings->zone ?? '', (object) ($settings->hours ?? []), (object) ($settings->units ?? []),
             $settings !== null, array_values($others), WhichShop::databases() !== [] && WhichShop::isBegun(), $settings === null || $settings->practice,
             array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), ShopSettings::zones(), NewPassword::SHORTEST, config('app.setup_code') !== '',
+            Shop::benches(), array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDay($days)), array_keys(Shop::suppliers()), Shop::suppliers()),
         ));
     }
 
@@ -85,7 +87,7 @@ final class ShopController
     }
 
     #[OA\Post(path: '/api/shop', summary: 'Change what the shop is', tags: ['shop'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', description: 'name, zone, hours, units; practice: whether the shop for practice stays')),
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(type: 'object', description: 'name, zone, hours, units, benches, suppliers; practice: whether the shop for practice stays')),
         responses: [
             new OA\Response(response: 200, description: 'The shop after it', content: new OA\JsonContent(ref: ShopShape::class)),
             new OA\Response(response: 422, description: 'What was read cannot be used', content: new OA\JsonContent(ref: ProblemShape::class)),

@@ -21,6 +21,8 @@ final readonly class ColleagueShape
         public bool $disabled,
         #[OA\Property(description: 'has a code that waits to be used')]
         public bool $awaited,
+        #[OA\Property(description: 'when they work; null where that is when the shop is open', type: 'object', nullable: true, additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))]
+        public ?object $hours,
     ) {
     }
 }

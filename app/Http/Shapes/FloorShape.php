@@ -11,6 +11,7 @@ final readonly class FloorShape
     /**
      * @param  list<FloorJobShape>  $jobs
      * @param  list<ComesBackShape>  $comesBack
+     * @param  list<BenchShape>  $benches
      */
     public function __construct(
         #[OA\Property(items: new OA\Items(ref: FloorJobShape::class))]
@@ -21,6 +22,8 @@ final readonly class FloorShape
         public string $today,
         #[OA\Property]
         public string $zone,
+        #[OA\Property(description: 'what stands where', items: new OA\Items(ref: BenchShape::class))]
+        public array $benches,
     ) {
     }
 }

@@ -12,6 +12,8 @@ final readonly class ShopShape
      * @param  list<string>  $others
      * @param  array<string, list<string>>  $unitChoices
      * @param  list<string>  $zones
+     * @param  list<string>  $benches
+     * @param  list<SupplierShape>  $suppliers
      */
     public function __construct(
         #[OA\Property(description: '"own" or "practice"; empty where the installation keeps one alone')]
@@ -40,6 +42,10 @@ final readonly class ShopShape
         public int $shortestPassword,
         #[OA\Property(description: 'whoever begins it must know the code that the machine printed')]
         public bool $wantsCode,
+        #[OA\Property(items: new OA\Items(type: 'string'))]
+        public array $benches,
+        #[OA\Property(items: new OA\Items(ref: SupplierShape::class))]
+        public array $suppliers,
     ) {
     }
 }

@@ -12,9 +12,17 @@ final readonly class Schedule
      * @param  array<int, int>  $starts
      * @param  array<int, int>  $finishes
      * @param  array<int, int|null>  $people
+     * @param  array<int, WorkCalendar>  $own  of people who do not work when the shop is open
      */
-    public function __construct(public array $order, public array $starts, public array $finishes, public array $people, public int $finish)
+    public function __construct(public array $order, public array $starts, public array $finishes, public array $people, public int $finish,
+        private array $own = [])
     {
+    }
+
+    /** When whoever does a task works. */
+    private function calendarOf(int $index, WorkCalendar $calendar): WorkCalendar
+    {
+        return $this->own[$this->people[$index] ?? -1] ?? $calendar;
     }
 
     /**
@@ -31,12 +39,12 @@ final readonly class Schedule
         $followers = $this->followers($tasks);
         foreach (array_reverse($this->order) as $index) {
             foreach ($followers[$index] ?? [] as $follower) {
-                $latest[$index] = min($latest[$index], self::latestReady($tasks[$follower], $latest[$follower], $calendar));
+                $latest[$index] = min($latest[$index], self::latestReady($tasks[$follower], $latest[$follower], $this->calendarOf($follower, $calendar)));
             }
             $task = $tasks[$index];
             $longer = $task->isWait
                 ? $this->starts[$index] + $task->seconds + 60
-                : $calendar->finish($this->starts[$index], $task->seconds + 60);
+                : $this->calendarOf($index, $calendar)->finish($this->starts[$index], $task->seconds + 60);
             $critical[$index] = $longer > $latest[$index];
         }
 
@@ -78,7 +86,8 @@ final readonly class Schedule
         $candidates = [...$tasks[$at]->after, ...(isset($before[$at]) ? [$before[$at]] : [])];
         $holder = null;
         foreach ($candidates as $candidate) {
-            $ready = $tasks[$at]->takesPerson() ? $calendar->nextOpen($this->finishes[$candidate]) : $this->finishes[$candidate];
+            $ready = $tasks[$at]->takesPerson() ? $this->calendarOf($at, $calendar)->nextOpen($this->finishes[$candidate])
+                : $this->finishes[$candidate];
             if ($critical[$candidate] && $ready === $this->starts[$at]
                 && ($holder === null || $this->finishes[$candidate] > $this->finishes[$holder])) {
                 $holder = $candidate;

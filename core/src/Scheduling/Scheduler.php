@@ -36,12 +36,14 @@ final class Scheduler
     /**
      * @param  list<ShopTask>  $tasks  without a cycle
      * @param  int  $people  how many there are
+     * @param  array<int, WorkCalendar>  $own  of people who do not work when the shop is open
      */
     private function __construct(
         private readonly array $tasks,
         private readonly int $people,
         private readonly int $start,
         private readonly WorkCalendar $calendar,
+        private readonly array $own = [],
     ) {
         $this->turn = self::needsFirst($tasks);
         $this->tails = $this->tails();
@@ -64,10 +66,11 @@ final class Scheduler
      *
      * @param  list<ShopTask>  $tasks  without a cycle
      * @param  list<int>  $ranks  of each task; smaller goes first
+     * @param  array<int, WorkCalendar>  $own  of people who do not work when the shop is open
      */
-    public static function inTurn(array $tasks, int $people, int $start, WorkCalendar $calendar, array $ranks): Schedule
+    public static function inTurn(array $tasks, int $people, int $start, WorkCalendar $calendar, array $ranks, array $own = []): Schedule
     {
-        $scheduler = new self($tasks, $people, $start, $calendar);
+        $scheduler = new self($tasks, $people, $start, $calendar, $own);
         $free = array_fill(0, max(1, $people), $start);
         $starts = $finishes = $who = $order = [];
         $waiting = array_flip($scheduler->turn);
@@ -89,7 +92,7 @@ final class Scheduler
             $scheduler->place($best[1], $best[2], $best[3], $free, $starts, $finishes, $who, $order);
         }
 
-        return new Schedule($order, $starts, $finishes, $who, $finishes === [] ? $start : max($finishes));
+        return new Schedule($order, $starts, $finishes, $who, $finishes === [] ? $start : max($finishes), $own);
     }
 
     /**
@@ -177,13 +180,18 @@ final class Scheduler
         $chosen = null;
         $soonest = PHP_INT_MAX;
         foreach ($task->who as $person) {
-            $begin = $this->calendar->nextOpen(max($ready, $free[$person]));
+            $begin = $this->calendarOf($person)->nextOpen(max($ready, $free[$person]));
             if ($begin < $soonest || ($begin === $soonest && $chosen !== null && $free[$person] > $free[$chosen])) {
                 [$chosen, $soonest] = [$person, $begin];
             }
         }
 
         return [$chosen, $soonest];
+    }
+
+    private function calendarOf(int $person): WorkCalendar
+    {
+        return $this->own[$person] ?? $this->calendar;
     }
 
     /** @param  array<int, int>  $finishes */
@@ -216,7 +224,7 @@ final class Scheduler
     ): void {
         $task = $this->tasks[$index];
         $starts[$index] = $begin;
-        $finishes[$index] = $task->takesPerson() ? $this->calendar->finish($begin, $task->seconds) : $begin + $task->seconds;
+        $finishes[$index] = $person !== null ? $this->calendarOf($person)->finish($begin, $task->seconds) : $begin + $task->seconds;
         $who[$index] = $person;
         $order[] = $index;
         if ($person !== null) {

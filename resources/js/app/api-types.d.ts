@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/benches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put a machine on a bench, or clear it */
+        post: operations["0be11e551b0a8b0a51fe80f9a273f60f"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculations": {
         parameters: {
             query?: never;
@@ -268,7 +285,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** What good mechanics differ on, and how this shop does it */
+        get: operations["b6e26c4e5bd0eead77cdcc4a6c5b901c"];
         put?: never;
         /** Make a school the shop's habit */
         post: operations["57889b98dc1414e7c518763ca48fa174"];
@@ -479,6 +497,23 @@ export interface paths {
         put?: never;
         /** A new person, and the code by which they begin */
         post: operations["624c6fd458c908f0aaa6f36b03ac97cf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What each role may do */
+        get: operations["97902c028bf4a0d7eba3e794dc80496b"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1274,6 +1309,11 @@ export interface components {
             /** @description seconds without a touch after which the tablet locks itself */
             locksAfter: number;
         };
+        /** @description A bench of the shop, and the job whose machine stands on it. */
+        Bench: {
+            name: string;
+            job: number | null;
+        };
         /** @description What holds a step. */
         Blockage: {
             kind: string;
@@ -1466,6 +1506,10 @@ export interface components {
             disabled: boolean;
             /** @description has a code that waits to be used */
             awaited: boolean;
+            /** @description when they work; null where that is when the shop is open */
+            hours: {
+                [key: string]: string[];
+            } | null;
         };
         /** @description Something to be looked at again on a machine that went out. */
         ComesBack: {
@@ -1754,6 +1798,8 @@ export interface components {
             comesBack: components["schemas"]["ComesBack"][];
             today: string;
             zone: string;
+            /** @description what stands where */
+            benches: components["schemas"]["Bench"][];
         };
         /** @description A layer in the small drawing of the floor. */
         FloorSlab: {
@@ -2398,6 +2444,11 @@ export interface components {
             adjustable: boolean;
             step: components["schemas"]["TimingStep"] | null;
         };
+        /** @description What somebody is in the shop, and what that lets them do. */
+        Role: {
+            name: string;
+            may: string;
+        };
         /** @description The limit ruler to scale, in millimetres. */
         Ruler: {
             /** Format: float */
@@ -2608,6 +2659,8 @@ export interface components {
             shortestPassword: number;
             /** @description whoever begins it must know the code that the machine printed */
             wantsCode: boolean;
+            benches: string[];
+            suppliers: components["schemas"]["Supplier"][];
         };
         /** @description A layer of the top end. */
         Slab: {
@@ -2846,6 +2899,17 @@ export interface components {
             forNow: string | null;
             /** @description the bench that it is about and its page: timing/cams, valves/shims, closing/tests */
             bench: string | null;
+        };
+        /** @description Somebody the shop buys from. */
+        Supplier: {
+            name: string;
+            /** @description open days until a part comes */
+            days: number;
+            /**
+             * Format: date
+             * @description the day on which one that is ordered today is here
+             */
+            here: string;
         };
         /** @description A complaint, its suspect and the test that tells. */
         Symptom: {
@@ -3656,6 +3720,7 @@ export interface components {
                 part?: unknown;
                 promised?: unknown;
                 for?: unknown;
+                from?: unknown;
             };
             part_arrived: {
                 part?: unknown;
@@ -3913,6 +3978,43 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    "0be11e551b0a8b0a51fe80f9a273f60f": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    bench: string;
+                    /** @description null where it is cleared */
+                    job?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Every bench after it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"][];
+                };
+            };
+            /** @description No such bench, or no such job on the floor */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     "70e0e68abc93894f279ae6857517ca8f": {
         parameters: {
             query?: never;
@@ -4425,6 +4527,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Floor"];
+                };
+            };
+        };
+    };
+    b6e26c4e5bd0eead77cdcc4a6c5b901c: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Matter by matter */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["School"][];
                 };
             };
         };
@@ -4979,6 +5101,26 @@ export interface operations {
             };
         };
     };
+    "97902c028bf4a0d7eba3e794dc80496b": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Who may least first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Role"][];
+                };
+            };
+        };
+    };
     "50c97502cca70f03dd120e9fa1d83df7": {
         parameters: {
             query?: never;
@@ -4994,6 +5136,8 @@ export interface operations {
                     /** @enum {string} */
                     role?: "owner" | "mechanic" | "apprentice";
                     disabled?: boolean;
+                    /** @description ranges by day; null for those of the shop */
+                    hours?: Record<string, never> | null;
                 };
             };
         };

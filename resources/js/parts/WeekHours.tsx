@@ -30,21 +30,23 @@ export function WeekHours({
     week,
     onChange,
     error,
+    legend = 'Open',
 }: {
     week: Week
     onChange: (week: Week) => void
     error?: string | undefined
+    legend?: string
 }) {
     return (
         <fieldset>
-            <legend className="font-bold">Open</legend>
+            <legend className="font-bold">{legend}</legend>
             <div className="mt-1 grid grid-cols-[auto_1fr] items-center gap-x-3 gap-y-1">
                 {DAYS.map(([day, name]) => (
                     <label key={day} className="contents">
                         <span>{name}</span>
                         <input
                             className="input h-11 w-full"
-                            placeholder="closed"
+                            placeholder={legend === 'Open' ? 'closed' : 'off'}
                             value={week[day] ?? ''}
                             onChange={(event) => onChange({ ...week, [day]: event.target.value })}
                         />
@@ -52,7 +54,7 @@ export function WeekHours({
                 ))}
             </div>
             <p className={`mt-1 text-sm ${error ? 'font-bold text-error' : 'text-quiet'}`}>
-                {error ?? 'As 08:00-12:00, 13:00-17:00; empty where the shop is closed. Dates are counted by it.'}
+                {error ?? 'As 08:00-12:00, 13:00-17:00; empty for a day off. Dates are counted by it.'}
             </p>
         </fieldset>
     )

@@ -15,8 +15,11 @@ final readonly class PartOrdered implements Kind
 {
     use Ordinary;
 
-    /** @param  list<string>  $for  spots and steps, by the beginning of their ids */
-    private function __construct(private string $part, private ?Day $promised, private array $for)
+    /**
+     * @param  list<string>  $for  spots and steps, by the beginning of their ids
+     * @param  string|null  $from  the supplier
+     */
+    private function __construct(private string $part, private ?Day $promised, private array $for, private ?string $from)
     {
     }
 
@@ -27,12 +30,12 @@ final readonly class PartOrdered implements Kind
 
     public static function keys(): array
     {
-        return ['part', 'promised', 'for'];
+        return ['part', 'promised', 'for', 'from'];
     }
 
     public static function read(Fields $payload): self
     {
-        return new self($payload->text('part', 120), $payload->dayOrNull('promised'), $payload->texts('for'));
+        return new self($payload->text('part', 120), $payload->dayOrNull('promised'), $payload->texts('for'), $payload->textOrNull('from', 60));
     }
 
     public function apply(Totals $totals, Entry $entry): void
@@ -42,6 +45,6 @@ final readonly class PartOrdered implements Kind
 
     public function words(BuildState $state): string
     {
-        return 'Ordered: '.$this->part.($this->promised === null ? '' : ', promised for '.$this->promised->inWords());
+        return 'Ordered: '.$this->part.($this->from === null ? '' : ', from '.$this->from).($this->promised === null ? '' : ', promised for '.$this->promised->inWords());
     }
 }

@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import { day, plural, weekday } from '../../app/format'
 import { useFloor } from '../../app/queries'
 import { ComesBack } from '../../parts/ComesBack'
+import { Benches } from './Benches'
 import { JobStrip } from './JobStrip'
 
 /** Every job as a wide strip; what can be worked now comes first. */
@@ -30,6 +31,7 @@ export function Floor() {
                     {first && ` · first promised for ${day(first)}`}
                 </p>
             </div>
+            <Benches benches={floor.data.benches ?? []} jobs={floor.data.jobs} />
             {floor.data.jobs.length === 0 && <p className="mt-6">No engine is on the floor. A job begins at intake.</p>}
             <Group title="Can be worked now" jobs={workable} lead />
             <Group title="Waiting" jobs={waiting} />

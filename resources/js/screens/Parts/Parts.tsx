@@ -3,9 +3,10 @@ import { useState } from 'react'
 import { useParams } from 'react-router'
 import { call, type EntryKind, type Job, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
-import { clock, day, dayKey } from '../../app/format'
+import { clock, day, dayKey, plural } from '../../app/format'
 import { outbox } from '../../app/outbox'
-import { useJob } from '../../app/queries'
+import { useJob, useShop } from '../../app/queries'
+import { Choice } from '../../parts/Choice'
 import { Dialog } from '../../parts/Dialog'
 import { JobPage } from '../../parts/JobPage'
 
@@ -211,11 +212,12 @@ const QUESTIONS: Record<Asked, { title: string; kind: EntryKind; label: string; 
 
 /** The one thing that has to be said with it; an arrival may carry a photograph. */
 function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; onClose: () => void }) {
-    const draft = useDraft<{ text: string; photo: string | null }>(`part:${job.number}:${what}:${part.part}`, {
-        text: '',
-        photo: null,
-    })
-    const { text, photo } = draft.value
+    const draft = useDraft<{ text: string; photo: string | null; from?: string }>(
+        `part:${job.number}:${what}:${part.part}`,
+        { text: '', photo: null },
+    )
+    const { text, photo, from = '' } = draft.value
+    const suppliers = useShop().data?.suppliers ?? []
     const question = QUESTIONS[what]
     const write = () => {
         void outbox.add(
@@ -225,7 +227,7 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
                 part: part.part,
                 ...(text.trim() ? { [question.key]: text.trim() } : {}),
                 ...(photo ? { photo } : {}),
-                ...(what === 'order' ? { for: [] } : {}),
+                ...(what === 'order' ? { for: [], ...(from ? { from } : {}) } : {}),
             },
             `${question.title}: ${part.part}`,
             { id: draft.take() },
@@ -234,7 +236,7 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
     }
     const photograph = async (file: File | undefined) => {
         if (file) {
-            draft.change({ text, photo: await outbox.keepPhoto(file) })
+            draft.change({ ...draft.value, photo: await outbox.keepPhoto(file) })
         }
     }
     return (
@@ -246,13 +248,27 @@ function Ask({ job, part, what, onClose }: { job: Job; part: Part; what: Asked; 
                     write()
                 }}
             >
+                {what === 'order' && suppliers.length > 0 && (
+                    <Choice
+                        label="From"
+                        options={suppliers.map(({ name, days }) => [name, `${name}, ${plural(days, 'day')}`])}
+                        chosen={from}
+                        onChoose={(name) =>
+                            draft.change({
+                                photo,
+                                from: name,
+                                text: suppliers.find((each) => each.name === name)?.here ?? text,
+                            })
+                        }
+                    />
+                )}
                 <label className="block">
                     <span className="font-bold">{question.label}</span>
                     <input
                         type={what === 'order' ? 'date' : 'text'}
                         className="input mt-1 h-12 w-full"
                         value={text}
-                        onChange={(event) => draft.change({ text: event.target.value, photo })}
+                        onChange={(event) => draft.change({ ...draft.value, text: event.target.value })}
                     />
                 </label>
                 {what === 'reuse' && part.reuse === 'reuse if' && <p>It may go back if {part.condition}.</p>}

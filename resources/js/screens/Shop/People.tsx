@@ -1,28 +1,75 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { call, type Schemas } from '../../app/api'
+import { useShop } from '../../app/queries'
 import { useServerForm } from '../../app/useServerForm'
 import { Choice } from '../../parts/Choice'
 import { Dialog } from '../../parts/Dialog'
 import { FormField } from '../../parts/FormField'
 import { ServerForm } from '../../parts/ServerForm'
 import { SignsInAs } from '../../parts/ShopFields'
+import { rangesOf, type Week, WeekHours, weekOf } from '../../parts/WeekHours'
 
 type Colleague = Schemas['Colleague']
 type Code = Schemas['BeginnersCode']
 
-const ROLES: [string, string][] = [
-    ['apprentice', 'Apprentice'],
-    ['mechanic', 'Mechanic'],
-    ['owner', 'Owner'],
-]
+/** What each may do is decided by the server’s table, and said by it. */
+const useRoles = () =>
+    useQuery({
+        queryKey: ['roles'],
+        queryFn: () => call<Schemas['Role'][]>('GET', '/roles'),
+        staleTime: Number.POSITIVE_INFINITY,
+    })
 
-/** What each may do is decided by the server’s table; this is how it is said. */
-const MAY: Record<string, string> = {
-    apprentice:
-        'Works on the bench and reads everything. Does not hand over, keep sheets or strike what others entered.',
-    mechanic: 'Does everything but add people and say what the shop is.',
-    owner: 'Everything.',
+function RoleChoice({ label, role, onChoose }: { label: string; role: string; onChoose: (role: string) => void }) {
+    const roles = useRoles().data ?? []
+    return (
+        <>
+            <Choice
+                label={label}
+                options={roles.map(({ name }) => [name, name.charAt(0).toUpperCase() + name.slice(1)])}
+                chosen={role}
+                onChoose={onChoose}
+            />
+            <p className="text-sm text-quiet">{roles.find(({ name }) => name === role)?.may}</p>
+        </>
+    )
+}
+
+/** When somebody works, where that is not when the shop is open: dates are counted by it. */
+function OwnHours({ each, onKeep }: { each: Colleague; onKeep: (hours: Record<string, string[]> | null) => void }) {
+    const shop = useShop()
+    const [week, setWeek] = useState<Week | null>(each.hours === null ? null : weekOf(each.hours))
+    if (week === null) {
+        return (
+            <p className="flex flex-wrap items-center gap-x-3">
+                Works when the shop is open.
+                <button type="button" className="btn h-12 px-4" onClick={() => setWeek(weekOf(shop.data?.hours ?? {}))}>
+                    Hours of their own
+                </button>
+            </p>
+        )
+    }
+    return (
+        <div className="max-w-md">
+            <WeekHours week={week} onChange={setWeek} legend="Works" />
+            <div className="mt-1 flex flex-wrap gap-2">
+                <button type="button" className="btn h-12 px-4" onClick={() => onKeep(rangesOf(week))}>
+                    Keep these hours
+                </button>
+                <button
+                    type="button"
+                    className="btn h-12 px-4"
+                    onClick={() => {
+                        setWeek(null)
+                        onKeep(null)
+                    }}
+                >
+                    As the shop
+                </button>
+            </div>
+        </div>
+    )
 }
 
 /** Who works here: the owner adds people, gives each a code to begin with, and says who may no longer sign in. */
@@ -106,28 +153,30 @@ function Row({
                 <span className="text-sm font-bold">
                     {each.disabled ? 'may not sign in' : each.awaited ? 'has a code, not used yet' : ''}
                 </span>
-                {!isMe && (
-                    <button
-                        type="button"
-                        className="btn ml-auto h-12 px-4"
-                        aria-expanded={open}
-                        aria-label={`Change ${each.name}`}
-                        onClick={() => setOpen(!open)}
-                    >
-                        {open ? 'Close' : 'Change'}
-                    </button>
-                )}
+                <button
+                    type="button"
+                    className="btn ml-auto h-12 px-4"
+                    aria-expanded={open}
+                    aria-label={`Change ${each.name}`}
+                    onClick={() => setOpen(!open)}
+                >
+                    {open ? 'Close' : 'Change'}
+                </button>
             </div>
             {open && (
                 <div className="mt-2 space-y-3 pb-2">
-                    <Choice
-                        label={`What ${each.name} is`}
-                        options={ROLES}
-                        chosen={each.role}
-                        onChoose={(role) => void ask(() => call<Colleague[]>('POST', at, { role }))}
+                    {!isMe && (
+                        <RoleChoice
+                            label={`What ${each.name} is`}
+                            role={each.role}
+                            onChoose={(role) => void ask(() => call<Colleague[]>('POST', at, { role }))}
+                        />
+                    )}
+                    <OwnHours
+                        each={each}
+                        onKeep={(hours) => void ask(() => call<Colleague[]>('POST', at, { hours }))}
                     />
-                    <p className="text-sm text-quiet">{MAY[each.role]}</p>
-                    <div className="flex flex-wrap gap-2">
+                    <div className={`flex flex-wrap gap-2 ${isMe ? 'hidden' : ''}`}>
                         <button
                             type="button"
                             className="btn h-12 px-4"
@@ -168,8 +217,7 @@ function AddForm({ onAdded }: { onAdded: (code: Code) => Promise<void> }) {
             <FormField label="Name" required error={errors.name?.message} {...form.register('name')} />
             <SignsInAs label="Signs in as" register={form.register} errors={errors} />
             <p className="text-sm text-quiet">Entries bear the initials for ever: they cannot be changed later.</p>
-            <Choice label="Role" options={ROLES} chosen={role} onChoose={(next) => form.setValue('role', next)} />
-            <p className="text-sm text-quiet">{MAY[role]}</p>
+            <RoleChoice label="Role" role={role} onChoose={(next) => form.setValue('role', next)} />
             <p role="alert" className="font-bold text-error empty:hidden">
                 {form.problem}
             </p>

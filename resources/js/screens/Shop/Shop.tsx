@@ -1,6 +1,7 @@
 import { useSession, useShop } from '../../app/queries'
 import { isPractice } from '../../app/shop'
 import { Condition } from './Condition'
+import { Habits } from './Habits'
 import { Password, Pin } from './Password'
 import { People } from './People'
 import { Practice } from './Practice'
@@ -29,6 +30,7 @@ export function Shop() {
             <div className="mt-3 grid items-start gap-6 lg:grid-cols-[1.35fr_1fr]">
                 <div className="space-y-6">
                     {isOwner && <People me={who.username} />}
+                    {isOwner && <Habits />}
                     {isOwner && <Condition />}
                     <Password shortest={shop.data.shortestPassword} />
                     <Pin />
