@@ -43,6 +43,16 @@ export function restartServer(): void {
     shell(`server_stop ${SERVER}; end_to_end_server ${WORKER}`)
 }
 
+/** One more server over this worker's shop, on the shop's network: its address, private by the shop's own root. */
+export function networkServer(): { address: string; root: string; stop: () => void } {
+    const said = onDatabase(() => `end_to_end_network ${WORKER}`)
+    const address = /https:\S+/.exec(said)?.[0]
+    if (!address) {
+        throw new Error(said)
+    }
+    return { address, root: `var/run/tls_${WORKER}/root.pem`, stop: () => shell(`server_stop e2e_lan_${WORKER}`) }
+}
+
 /** The demo passwords, as they were made for this copy. */
 const passwords = () => JSON.parse(readFileSync('var/demo-sign-ins.json', 'utf8')) as Record<string, string>
 

@@ -55,17 +55,21 @@ server_start() {
   return 1
 }
 
+# Where certificates lie.
+tls_folder() { echo "${MOLTREK_TLS_FOLDER:-$here/var/tls}"; }
+
 # For the shop's network: one more address, private by a certificate that was given or made. Lines of nginx.
 server_tls_lines() {
   if [ -n "${MOLTREK_LAN:-}" ]; then
-    echo "listen ${MOLTREK_LAN_BIND:-0.0.0.0}:${MOLTREK_TLS_PORT:-8443} ssl http2; ssl_certificate $here/var/tls/server.pem; ssl_certificate_key $here/var/tls/server.key; ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:1m; ssl_prefer_server_ciphers off;"
+    echo "listen ${MOLTREK_LAN_BIND:-0.0.0.0}:${MOLTREK_TLS_PORT:-8443} ssl http2; ssl_certificate $(tls_folder)/server.pem; ssl_certificate_key $(tls_folder)/server.key; ssl_protocols TLSv1.2 TLSv1.3; ssl_session_cache shared:tls:1m; ssl_prefer_server_ciphers off;"
   fi
 }
 
 # tls_prepare NAME [CERTIFICATE KEY]: what was given is copied; else a root of the shop's own is made once, and a certificate for
 # the name (or address) by it, anew when the name changes or it is about to run out.
 tls_prepare() {
-  local name=$1 folder=$here/var/tls
+  local name=$1 folder
+  folder=$(tls_folder)
   mkdir -p "$folder"
   chmod 700 "$folder"
   if [ -n "${2:-}" ]; then

@@ -71,7 +71,7 @@ cmd_test() {
   prepare_platform
   if wants e2e || wants pest || wants upgrade || wants faults; then
     database_running && database_was_up=yes
-    trap 'server_stop e2e_0 >/dev/null; server_stop e2e_1 >/dev/null; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+    trap 'for each in e2e_0 e2e_1 e2e_lan_0 e2e_lan_1; do server_stop $each >/dev/null; done; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
   fi
   # the screens need neither database nor server: they are tested beside the checks
@@ -155,6 +155,16 @@ end_to_end() {
   done
   MOLTREK_ADDRESSES=$addresses suite playwright var/log/playwright.xml npx playwright test "$@"
   unset CACHE_STORE BCRYPT_ROUNDS MOLTREK_CLOCK_AHEAD
+}
+
+# One more server over the shop of a worker, as tablets of the shop's network reach it: by a certificate of the shop's own root.
+end_to_end_network() {
+  export MOLTREK_TLS_FOLDER=$here/var/run/tls_$1 MOLTREK_LAN=127.0.0.1 MOLTREK_LAN_BIND=127.0.0.1 APP_HOSTS='^127\.0\.0\.1$'
+  MOLTREK_TLS_PORT=$(free_port "$((18440 + $1))")
+  export MOLTREK_TLS_PORT
+  tls_prepare 127.0.0.1
+  DB_DATABASE=moltrek_e2e_$1 CACHE_PATH="$here/var/cache/e2e_lan_$1" MOLTREK_WORKERS=2 server_start "e2e_lan_$1" "$((18340 + $1))"
+  echo "https://127.0.0.1:$MOLTREK_TLS_PORT"
 }
 
 # The server of one worker of the stories: the demo shop, and beside it one that nobody has begun.
