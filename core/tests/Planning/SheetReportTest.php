@@ -9,7 +9,7 @@ use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Tests\Property;
 
 /** @return list<string> where something is refused */
-function refusedAt(stdClass $document): array
+function refusedFields(stdClass $document): array
 {
     return array_map(fn (Refusal $refusal): string => $refusal->field, SheetReport::of($document)->refusals);
 }
@@ -17,7 +17,7 @@ function refusedAt(stdClass $document): array
 it('says everything that is wrong, each where it stands', function (callable $spoil, array $fields) {
     $sheet = sheetDocument('harbick-421');
     $spoil($sheet);
-    expect(refusedAt($sheet))->toBe($fields);
+    expect(refusedFields($sheet))->toBe($fields);
 })->with([
     'nothing' => [fn (stdClass $sheet) => $sheet, []],
     'two fasteners, the later one behind one that is left out' => [function (stdClass $sheet): void {
