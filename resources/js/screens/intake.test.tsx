@@ -67,6 +67,42 @@ describe('a machine that is not in the spec book', () => {
         })
     })
 
+    it('begins like one that is there: its name and two figures are asked, the build is not', async () => {
+        served['/sheets'] = () => ({
+            document: [{ slug: 'harbick-421', title: 'Harbick 421 Yard', description: 'ATV', document: '{"id": "x"}' }],
+        })
+        served['/sheets/draft'] = () => ({ document: { drawn: null } })
+        served['/sheets/harbick-421/like'] = () => ({ document: { slug: 'harbick-460' } })
+        let kept = ''
+        show(
+            <NewEngine
+                onKept={(slug) => {
+                    kept = slug
+                }}
+            />,
+        )
+        fireEvent.change(await screen.findByLabelText(/Built like/), { target: { value: 'harbick-421' } })
+        expect(screen.queryByText('Stroke and cooling')).toBeNull()
+        for (const [label, text] of [
+            ['Make', 'Harbick'],
+            ['Model', '460'],
+            ['What it is', 'ATV'],
+            ['Bore, mm', '90'],
+            ['Stroke, mm', '72.5 mm'],
+        ] as const) {
+            fireEvent.change(screen.getByLabelText(label), { target: { value: text } })
+        }
+        fireEvent.click(screen.getByRole('button', { name: 'Into the spec book' }))
+        await expect.poll(() => kept).toBe('harbick-460')
+        expect(asked.find(({ path }) => path === '/sheets/harbick-421/like')?.body).toEqual({
+            make: 'Harbick',
+            model: '460',
+            kind: 'ATV',
+            bore: '90 mm',
+            stroke: '72.5 mm',
+        })
+    })
+
     it('takes nothing away that was typed while it went into the spec book', async () => {
         let answerNow = () => {}
         served['/sheets'] = () => ({ document: [] })

@@ -2,9 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Assessment, call, type Job, Problem } from '../../app/api'
 import { useKept } from '../../app/kept'
+import { SOURCES } from '../../app/sources'
 import { Dialog } from '../../parts/Dialog'
-
-const SOURCES = ['engine maker', 'piston maker', 'ring maker', 'cam maker', 'gasket maker', 'shop']
 
 /** A reading that nothing judges: the limit typed as the manual prints it, once, with its source; the sheet has it from then on. */
 export function LimitLacking({ job, assessment }: { job: Job; assessment: Assessment }) {

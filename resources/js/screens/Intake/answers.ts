@@ -1,5 +1,7 @@
 /** What is answered of an engine that the spec book has not. */
 export interface Answers {
+    /** A sheet of the spec book that it is built like; empty for one that is like none. */
+    like: string
     make: string
     model: string
     kind: string
@@ -22,6 +24,7 @@ export interface Answers {
 }
 
 export const NOTHING: Answers = {
+    like: '',
     make: '',
     model: '',
     kind: '',
@@ -121,6 +124,15 @@ export function sent(answers: Answers): Record<string, unknown> {
         ...(answers.turned_by.trim() === '' ? {} : { turned_by: answers.turned_by.trim() }),
     }
 }
+
+/** What is sent of one that is built like another: its name and its own two figures. */
+export const sentLike = ({ make, model, kind, bore, stroke }: Answers) => ({
+    make,
+    model,
+    kind,
+    bore: unit(bore, 'mm'),
+    stroke: unit(stroke, 'mm'),
+})
 
 /** The same for the drawing, before names and figures are typed. */
 export const drawn = (answers: Answers) =>

@@ -3,19 +3,13 @@ import { useEffect, useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
+import { SOURCES } from '../../app/sources'
 import { Choice } from '../../parts/Choice'
 import { Differences } from '../../parts/Differences'
 import { FileText } from '../../parts/FileText'
 
 type Table = Schemas['LimitTable']
 
-const SOURCES: [string, string][] = [
-    ['engine maker', 'Engine maker'],
-    ['piston maker', 'Piston maker'],
-    ['ring maker', 'Ring maker'],
-    ['cam maker', 'Cam maker'],
-    ['shop', 'This shop'],
-]
 const EXAMPLE = 'Piston clearance\t0.05–0.08 mm, limit 0.12\nRing gap, top\t0.004 in per inch of bore'
 const AFTER = 250
 
@@ -78,7 +72,12 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
                     />
                     <FileText label="From a CSV file" accept=".csv,.tsv,.txt,text/csv" onText={setText} />
                     <p className="mt-3 mb-1 font-bold">Who says so</p>
-                    <Choice label="Who says so" options={SOURCES} chosen={source} onChoose={setSource} />
+                    <Choice
+                        label="Who says so"
+                        options={SOURCES.map((each) => [each, each])}
+                        chosen={source}
+                        onChoose={setSource}
+                    />
                 </div>
                 <div aria-live="polite">
                     <p className="font-bold">Understood</p>
