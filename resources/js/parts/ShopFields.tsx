@@ -36,7 +36,7 @@ export function ZoneField<T extends ShopSaid>({ zones, register }: { zones: stri
 export function UnitChoices<T extends ShopSaid>({ shop, control }: { shop: Schemas['Shop']; control: Control<T> }) {
     return (
         <div className="space-y-2">
-            <p className="font-bold">Figures are typed in</p>
+            <p className="font-bold">Units we think in</p>
             {Object.entries(shop.unitChoices).map(([key, units]) => (
                 <Controller
                     key={key}
@@ -52,7 +52,9 @@ export function UnitChoices<T extends ShopSaid>({ shop, control }: { shop: Schem
                     )}
                 />
             ))}
-            <p className="text-sm text-quiet">What the key pad starts with; another unit is one touch away.</p>
+            <p className="text-sm text-quiet">
+                The key pad starts with them, and what the bench says in mm, N·m, kPa and °C has them beside it.
+            </p>
         </div>
     )
 }

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { Assessment, Job } from '../../app/api'
 import { actDone } from '../../app/done'
 import { millimetres } from '../../app/format'
+import { useThought } from '../../app/units'
 import { LimitRuler } from '../../drawings/LimitRuler'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { LimitLacking } from './LimitLacking'
@@ -11,6 +12,7 @@ import { SourceChooser } from './SourceChooser'
 export function AssessmentRow({ job, assessment, title }: { job: Job; assessment: Assessment; title: string }) {
     const [choosing, setChoosing] = useState(false)
     const { verdict, ruler } = assessment
+    const thought = useThought()
     return (
         <section
             aria-label={title || assessment.name}
@@ -23,7 +25,7 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                 )}
                 {assessment.doubt !== null && (
                     <p className="text-sm leading-tight text-quiet">
-                        ± {millimetres(assessment.doubt)} mm from these tools
+                        {thought(`± ${millimetres(assessment.doubt)} mm`)} from these tools
                     </p>
                 )}
                 {assessment.doubtIsUnknown && (
@@ -47,12 +49,12 @@ export function AssessmentRow({ job, assessment, title }: { job: Job; assessment
                         {verdict?.words ?? 'Not measured'}
                     </span>
                     {verdict?.action && (
-                        <span className="leading-tight">{assessment.filing?.text ?? verdict.action}</span>
+                        <span className="leading-tight">{thought(assessment.filing?.text ?? verdict.action)}</span>
                     )}
                 </p>
                 {assessment.filing && <OpenTheGap job={job} assessment={assessment} />}
                 {ruler && <LimitRuler ruler={ruler} label={description(assessment)} />}
-                {verdict && <p className="text-sm leading-snug text-quiet">{verdict.reason}</p>}
+                {verdict && <p className="text-sm leading-snug text-quiet">{thought(verdict.reason)}</p>}
                 {verdict?.state === 'unknown' && assessment.sources.length === 0 && (
                     <LimitLacking job={job} assessment={assessment} />
                 )}

@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react'
 import type { Assessment, Job } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { outbox } from '../../app/outbox'
+import { useThought } from '../../app/units'
 import { Dialog } from '../../parts/Dialog'
 
 interface Chooser {
@@ -94,6 +95,7 @@ function Choice({
     value: string
     onChange: (source: string) => void
 }) {
+    const thought = useThought()
     if (options.length === 0) {
         return null
     }
@@ -115,7 +117,7 @@ function Choice({
                         onChange={() => onChange(source.source)}
                     />
                     <span className="font-bold">{source.source}</span>
-                    <span className="ml-auto text-sm">{source.text}</span>
+                    <span className="ml-auto text-sm">{thought(source.text)}</span>
                 </label>
             ))}
         </fieldset>

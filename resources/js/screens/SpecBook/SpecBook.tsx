@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../../app/api'
 import { readIn } from '../../app/sheetDrafts'
+import { useThought } from '../../app/units'
 import { useKeepSheet, useSheets } from '../../app/useSheets'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { FileText } from '../../parts/FileText'
@@ -52,6 +53,7 @@ export function SpecBook() {
 function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
     const [work, setWork] = useState<'document' | 'limits' | 'like' | null>(null)
     const leave = () => setWork(null)
+    const thought = useThought()
     const sources = [...new Set(sheet.limits.flatMap((limit) => limit.sources.map((source) => source.source)))]
     return (
         <div className="min-w-0 overflow-x-auto bg-base-100 px-5 py-4">
@@ -136,7 +138,7 @@ function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
                                                                     : 'text-quiet'
                                                             }
                                                         >
-                                                            {source.text}
+                                                            {thought(source.text)}
                                                         </span>
                                                         <span className="block text-sm text-quiet">
                                                             {[
@@ -166,6 +168,7 @@ function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
 
 /** What the sheet says of ignition, cams, wheels and marks. */
 function TimingSection({ sheet }: { sheet: Sheet }) {
+    const thought = useThought()
     return sheet.timing.length === 0 ? null : (
         <section aria-label="Timing" className="mt-5">
             <h3 className="font-bold">Timing, valves and closing</h3>
@@ -179,7 +182,7 @@ function TimingSection({ sheet }: { sheet: Sheet }) {
                         <dd>
                             {each.lines.map((line) => (
                                 <p key={line} className="leading-snug">
-                                    {line}
+                                    {thought(line)}
                                 </p>
                             ))}
                         </dd>

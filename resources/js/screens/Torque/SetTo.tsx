@@ -1,4 +1,5 @@
 import type { Schemas } from '../../app/api'
+import { useThought } from '../../app/units'
 import { WrenchDrawing } from '../../drawings/WrenchDrawing'
 import type { Pass } from './run'
 
@@ -94,6 +95,7 @@ const placed = (angle: number): string => (angle === 0 ? 'straight ahead' : `at 
 
 function Torque({ pass, chosen }: { pass: Pass; chosen: Setting }) {
     const [figure = '', unit = ''] = chosen.dial.split(' ')
+    const thought = useThought()
     return (
         <>
             <p className="text-quiet">Set {chosen.name} to</p>
@@ -107,14 +109,14 @@ function Torque({ pass, chosen }: { pass: Pass; chosen: Setting }) {
                         with {chosen.adapterName}, {chosen.reach} mm, {placed(chosen.angle)}
                     </span>
                 )}
-                gives {chosen.delivered.toFixed(1)} N·m
+                gives {thought(`${chosen.delivered.toFixed(1)} N·m`)}
                 {chosen.doubt !== null && <span className="font-normal"> ± {chosen.doubt.toFixed(1)}</span>} at the bolt
             </p>
             <p className="text-sm text-quiet">
-                asked: {pass.words.replace('check pass at ', '')} ({pass.source})
+                asked: {thought(pass.words.replace('check pass at ', ''))} ({pass.source})
                 {pass.least !== null &&
                     pass.most !== null &&
-                    `, ${pass.least.toFixed(1)} to ${pass.most.toFixed(1)} N·m`}
+                    thought(`, ${pass.least.toFixed(1)} to ${pass.most.toFixed(1)} N·m`)}
             </p>
             {chosen.overdue && (
                 <p className="font-bold text-error">⚠ This wrench is past its check: it stands on the record.</p>
