@@ -39,7 +39,8 @@ final readonly class Schedule
         $followers = $this->followers($tasks);
         foreach (array_reverse($this->order) as $index) {
             foreach ($followers[$index] ?? [] as $follower) {
-                $latest[$index] = min($latest[$index], self::latestReady($tasks[$follower], $latest[$follower], $this->calendarOf($follower, $calendar)));
+                $ready = self::latestReady($tasks[$follower], $latest[$follower], $this->calendarOf($follower, $calendar));
+                $latest[$index] = min($latest[$index], $ready);
             }
             $task = $tasks[$index];
             $longer = $task->isWait

@@ -69,7 +69,7 @@ export function Shell() {
                 To the work
             </a>
             <header className="on-bar no-print flex min-h-13 shrink-0 flex-wrap items-center gap-x-3 bg-bar px-4 text-[#f2f6f4] md:h-13 md:flex-nowrap lg:gap-5">
-                <span className="text-lg font-bold">Moltrek</span>
+                <span className={`text-lg font-bold ${isPractice ? 'max-sm:hidden' : ''}`}>Moltrek</span>
                 {isPractice && <span className="rounded border border-white/50 px-2 text-sm">practice</span>}
                 <nav
                     aria-label="Screens"
@@ -101,7 +101,10 @@ export function Shell() {
                         className="h-10 rounded px-1.5 hover:bg-white/10 lg:px-2.5"
                         onClick={toggleTheme}
                     >
-                        {theme === 'day' ? 'Night' : 'Day'}
+                        <span className="max-sm:sr-only">{theme === 'day' ? 'Night' : 'Day'}</span>
+                        <span aria-hidden="true" className="text-xl sm:hidden">
+                            {theme === 'day' ? '☾' : '☀'}
+                        </span>
                     </button>
                     {session.data?.person && <Person who={session.data.person} />}
                 </div>

@@ -35,7 +35,12 @@ final readonly class PartOrdered implements Kind
 
     public static function read(Fields $payload): self
     {
-        return new self($payload->text('part', 120), $payload->dayOrNull('promised'), $payload->texts('for'), $payload->textOrNull('from', 60));
+        return new self(
+            $payload->text('part', 120),
+            $payload->dayOrNull('promised'),
+            $payload->texts('for'),
+            $payload->textOrNull('from', 60),
+        );
     }
 
     public function apply(Totals $totals, Entry $entry): void
@@ -45,6 +50,7 @@ final readonly class PartOrdered implements Kind
 
     public function words(BuildState $state): string
     {
-        return 'Ordered: '.$this->part.($this->from === null ? '' : ', from '.$this->from).($this->promised === null ? '' : ', promised for '.$this->promised->inWords());
+        return 'Ordered: '.$this->part.($this->from === null ? '' : ', from '.$this->from)
+            .($this->promised === null ? '' : ', promised for '.$this->promised->inWords());
     }
 }

@@ -23,7 +23,7 @@ export function Benches({ benches, jobs }: { benches: Schemas['Bench'][]; jobs: 
         return null
     }
     return (
-        <section aria-label="Benches" className="mt-3">
+        <section aria-label="Benches" className="mt-3 max-sm:order-last">
             <ul className="grid grid-cols-1 gap-2 sm:grid-cols-2 lg:grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
                 {benches.map((bench) => {
                     const standing = jobs.find((job) => job.number === bench.job)

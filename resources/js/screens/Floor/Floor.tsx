@@ -17,7 +17,7 @@ export function Floor() {
     const waiting = floor.data.jobs.filter((job) => !job.next.canBeWorked)
     const first = floor.data.jobs.find((job) => job.promised)?.promised
     return (
-        <main className="mx-auto w-full max-w-[1320px] px-4 py-4 md:px-6">
+        <main className="mx-auto flex w-full max-w-[1320px] flex-col px-4 py-4 md:px-6">
             <div className="flex flex-wrap items-baseline gap-x-5">
                 <Link className="btn btn-neutral order-last ml-auto h-12 self-center px-6" to="/intake">
                     A machine comes in

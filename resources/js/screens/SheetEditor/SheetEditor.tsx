@@ -16,6 +16,8 @@ import { type Draft, EditingContext, isRefused, useEditing } from './useSheetEdi
 
 type Values = Record<string, unknown>
 
+const TABS = [{ id: 'report', title: 'At a glance', keys: [] as string[] }, ...SECTIONS]
+
 /** A sheet typed part by part beside its pictures; it becomes the next version when it is kept. */
 export function SheetEditor() {
     const { slug = '', section = '' } = useParams()
@@ -144,7 +146,20 @@ function Editor({
                             <h1 className="w-full px-2 py-1 text-lg leading-tight font-bold">
                                 {sheet?.title ?? shown?.drawn?.title ?? slug}
                             </h1>
-                            {[{ id: 'report', title: 'At a glance', keys: [] }, ...SECTIONS].map((each) => (
+                            <select
+                                aria-label="Part of the sheet"
+                                className="h-12 w-full rounded-field border border-line bg-base-100 px-2 text-lg font-bold sm:hidden"
+                                value={current?.id ?? 'report'}
+                                onChange={(event) => go(event.target.value)}
+                            >
+                                {TABS.map((each) => (
+                                    <option key={each.id} value={each.id}>
+                                        {each.title}
+                                        {each.keys.some((key) => isRefused(refused, key)) ? ' ✕' : ''}
+                                    </option>
+                                ))}
+                            </select>
+                            {TABS.map((each) => (
                                 <Tab
                                     key={each.id}
                                     title={each.title}
@@ -246,7 +261,7 @@ function Tab({
         <button
             type="button"
             aria-current={isCurrent ? 'page' : undefined}
-            className={`min-h-11 rounded-md border-3 px-2 text-left leading-tight ${
+            className={`min-h-11 rounded-md border-3 px-2 text-left leading-tight max-sm:hidden ${
                 isCurrent ? 'border-primary bg-tint font-bold' : 'border-transparent hover:border-line'
             } ${isWrong ? 'text-error' : ''}`}
             onClick={onGo}
