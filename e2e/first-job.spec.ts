@@ -3,7 +3,7 @@ import { expect, jobOf, signIn, sound, soundByNight, taken, test } from './shop'
 const linesOf = (job: Awaited<ReturnType<typeof jobOf>>) => job.log.slip.map((line) => line.text)
 
 test('a mechanic measures, strikes out, chooses a source, fits and takes the record along', async ({ bench }) => {
-    await bench.locator('a[href="/jobs/214"]').click()
+    await bench.getByRole('region', { name: 'Can be worked now' }).locator('a[href="/jobs/214"]').click()
     await bench
         .getByRole('navigation', { name: /The engine/ })
         .getByRole('button', { name: /^Barrel, piston, rings/ })

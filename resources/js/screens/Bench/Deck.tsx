@@ -31,8 +31,9 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
             className="deck-rises on-bar no-print sticky bottom-0 z-20 grid shrink-0 gap-3 md:static bg-(--deck) p-3 text-[#f2f6f4] md:grid-cols-[minmax(0,1fr)_minmax(20rem,1.2fr)]"
         >
             <Meaning job={job} desk={desk} text={text} unit={unit} gauge={gauge} />
-            <div className="grid grid-cols-[4fr_1.2fr] gap-2">
-                <div className="grid grid-cols-4 gap-1.5">
+            {/* a key stays under the thumb whatever is said beside it: counted from the foot, which does not move */}
+            <div className="grid grid-cols-[4fr_1.2fr] gap-2 self-end">
+                <div className="grid grid-cols-4 content-end gap-1.5">
                     {KEYS.map((key) => (
                         <PadKey key={key} name={key} text={text} desk={desk} leaves={spot.form === 'leaves'} />
                     ))}
@@ -45,7 +46,7 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                         Enter
                     </button>
                 </div>
-                <div className="grid content-start gap-1.5">
+                <div className="grid content-end gap-1.5">
                     {spot.units.map((name) => (
                         <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
                     ))}
@@ -197,10 +198,12 @@ function Meaning({
                         {spot.name}
                         {spot.form === 'leaves' && `, the leaf that ${desk.field}`}
                     </p>
-                    <p className="text-3xl leading-tight font-bold [overflow-wrap:anywhere]">
+                    <p className="text-3xl leading-tight font-bold [overflow-wrap:anywhere] md:max-lg:text-xl">
                         {text === '' ? '–' : shownTyped(text, desk.field === 'down' ? 'mm' : unit)}
                     </p>
-                    {preview?.figure && gauge && <p className="text-xl leading-tight">= {preview.figure}</p>}
+                    {preview?.figure && gauge && (
+                        <p className="text-xl leading-tight md:max-lg:text-lg">= {preview.figure}</p>
+                    )}
                     <p className="line-clamp-2 text-sm leading-tight text-[#c2cec9]">{spot.hint}</p>
                 </div>
             </div>
