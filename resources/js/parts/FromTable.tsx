@@ -1,10 +1,10 @@
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { call, type Schemas } from '../app/api'
 import { useDraft } from '../app/drafts'
+import { usePasted } from '../app/usePasted'
 import { Dialog } from './Dialog'
 import { FileText } from './FileText'
-
-const AFTER = 250
+import { UnderstoodRows } from './UnderstoodRows'
 
 /** Rows of a spreadsheet, pasted or from a CSV file: what is understood of each is shown before all of them are kept. */
 export function FromTable({
@@ -21,24 +21,8 @@ export function FromTable({
     onClose: () => void
 }) {
     const { value: text, change: setText } = useDraft(`table:${path}`, '')
-    const [table, setTable] = useState<{ of: string; rows: Schemas['LimitRow'][] } | null>(null)
-    const [error, setError] = useState('')
-    useEffect(() => {
-        if (text.trim() === '') {
-            return
-        }
-        const timer = setTimeout(async () => {
-            try {
-                const { rows } = await call<Schemas['Table']>('POST', path, { text })
-                setTable({ of: text, rows })
-                setError('')
-            } catch (problem) {
-                setTable(null)
-                setError(problem instanceof Error ? problem.message : 'This did not work.')
-            }
-        }, AFTER)
-        return () => clearTimeout(timer)
-    }, [path, text])
+    const { answer, error, isOfNow } = usePasted<Schemas['Table']>(path, { text })
+    const [failed, setFailed] = useState('')
     const keep = async () => {
         try {
             await call('POST', path, { text, keep: true })
@@ -46,11 +30,11 @@ export function FromTable({
             onKept()
             onClose()
         } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'This did not work.')
+            setFailed(problem instanceof Error ? problem.message : 'This did not work.')
         }
     }
-    const rows = table?.rows ?? []
-    const mayKeep = table?.of === text && rows.length > 0 && rows.every((row) => row.refused === null)
+    const rows = answer?.rows ?? []
+    const mayKeep = isOfNow && rows.length > 0 && rows.every((row) => row.refused === null)
     return (
         <Dialog open onClose={onClose} title={title}>
             <label className="block">
@@ -64,20 +48,9 @@ export function FromTable({
                 />
             </label>
             <FileText label="From a CSV file" accept=".csv,.tsv,.txt,text/csv" onText={setText} />
-            <ol aria-live="polite" className="mt-2 max-h-60 overflow-y-auto">
-                {rows.map((row) => (
-                    <li key={row.line} className="border-t border-line py-1 leading-snug">
-                        {row.understood ?? (
-                            <span className="font-bold text-error">
-                                <span aria-hidden="true">✕ </span>
-                                line {row.line}: {row.refused}
-                            </span>
-                        )}
-                    </li>
-                ))}
-            </ol>
+            <UnderstoodRows rows={rows} className="mt-2 max-h-60 overflow-y-auto" />
             <p role="alert" className="min-h-6 font-bold text-error">
-                {error}
+                {error || failed}
             </p>
             <button
                 type="button"

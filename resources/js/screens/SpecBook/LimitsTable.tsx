@@ -1,44 +1,29 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { SOURCES } from '../../app/sources'
+import { usePasted } from '../../app/usePasted'
 import { Choice } from '../../parts/Choice'
 import { Differences } from '../../parts/Differences'
 import { FileText } from '../../parts/FileText'
-
-type Table = Schemas['LimitTable']
+import { UnderstoodRows } from '../../parts/UnderstoodRows'
 
 const EXAMPLE = 'Piston clearance\t0.05–0.08 mm, limit 0.12\nRing gap, top\t0.004 in per inch of bore'
-const AFTER = 250
 
 /** A table of limits, typed or pasted as the manual prints it: what is understood stands beside it before it is kept. */
 export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void }) {
     const { value: text, change: setText } = useDraft(`limits:${slug}`, '')
     const { value: source, change: setSource } = useDraft(`limits-source:${slug}`, 'engine maker')
-    const [table, setTable] = useState<{ of: string; answer: Table } | null>(null)
-    const [error, setError] = useState('')
+    const { answer, error, isOfNow } = usePasted<Schemas['LimitTable']>(`/sheets/${slug}/limits/preview`, {
+        text,
+        source,
+    })
+    const [failed, setFailed] = useState('')
     const [isSending, setSending] = useState(false)
     const client = useQueryClient()
     const navigate = useNavigate()
-    const of = `${source}\n${text}`
-    useEffect(() => {
-        if (text.trim() === '') {
-            setTable(null)
-            return
-        }
-        const timer = setTimeout(async () => {
-            try {
-                const answer = await call<Table>('POST', `/sheets/${slug}/limits/preview`, { text, source })
-                setTable({ of: `${source}\n${text}`, answer })
-                setError('')
-            } catch (problem) {
-                setError(problem instanceof Error ? problem.message : 'This did not work.')
-            }
-        }, AFTER)
-        return () => clearTimeout(timer)
-    }, [slug, text, source])
     const keep = async () => {
         setSending(true)
         try {
@@ -49,12 +34,12 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
             navigate(`/spec-book/${sheet.slug}`)
             onDone()
         } catch (problem) {
-            setError(problem instanceof Error ? problem.message : 'This did not work.')
+            setFailed(problem instanceof Error ? problem.message : 'This did not work.')
             setSending(false)
         }
     }
-    const unread = table?.answer.rows.filter((row) => row.refused !== null).length ?? 0
-    const mayKeep = table?.of === of && unread === 0 && table.answer.refused === null && table.answer.changes.length > 0
+    const isRead = answer?.rows.every((row) => row.refused === null) ?? false
+    const mayKeep = isOfNow && isRead && answer?.refused === null && answer.changes.length > 0
     return (
         <section aria-label="Limits from a table" className="mt-3">
             <div className="grid gap-4 lg:grid-cols-2">
@@ -79,32 +64,21 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
                         onChoose={setSource}
                     />
                 </div>
-                <div aria-live="polite">
+                <div>
                     <p className="font-bold">Understood</p>
-                    <ol className="mt-1">
-                        {table?.answer.rows.map((row) => (
-                            <li key={row.line} className="border-t border-line py-1.5 leading-snug">
-                                {row.understood ?? (
-                                    <span className="font-bold text-error">
-                                        <span aria-hidden="true">✕ </span>
-                                        line {row.line}, {row.what || 'nothing'}: {row.refused}
-                                    </span>
-                                )}
-                            </li>
-                        ))}
-                    </ol>
-                    {table?.answer.refused && (
+                    <UnderstoodRows rows={answer?.rows ?? []} className="mt-1" />
+                    {answer?.refused && (
                         <p role="alert" className="mt-2 font-bold text-error">
-                            {table.answer.refused}
+                            {answer.refused}
                         </p>
                     )}
                 </div>
             </div>
-            {table && table.answer.changes.length > 0 && (
-                <Differences title="What it changes" differences={table.answer.changes} before="was" after="will be" />
+            {answer && answer.changes.length > 0 && (
+                <Differences title="What it changes" differences={answer.changes} before="was" after="will be" />
             )}
             <p role="alert" className="min-h-6 font-bold text-error">
-                {error}
+                {error || failed}
             </p>
             <button
                 type="button"
