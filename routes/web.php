@@ -128,6 +128,7 @@ Route::prefix('api')->middleware('auth')->group(function (): void {
     Route::get('sheets', [SheetController::class, 'index']);
     Route::post('sheets/draft', [SheetDraftController::class, 'show']);
     Route::post('sheets/printed', [SheetDraftController::class, 'printed']);
+    Route::get('sheets/first/choices', [FirstSheetController::class, 'choices']);
     Route::post('sheets/first/preview', [FirstSheetController::class, 'preview']);
     Route::post('sheets/first', [FirstSheetController::class, 'store'])->can(Right::KeepSheet->value);
     Route::post('sheets', [SheetController::class, 'store'])->can(Right::KeepSheet->value);

@@ -29,3 +29,7 @@ it('keeps it in the spec book, opens a job on it, and reads the first bore of it
 it('leaves the spec book to those whose it is', function () {
     $this->actingAs($this->person('petra'))->postJson('/api/sheets/first', answersOf())->assertForbidden();
 });
+
+it('says how valves are set on each gear, the usual way first', function () {
+    $this->actingAs($this->person())->getJson('/api/sheets/first/choices')->assertOk()->assertJsonPath('side', ['ground stem', 'screw'])->assertJsonPath('twin cam.0', 'shim under bucket')->assertJsonMissingPath('none');
+});

@@ -20,11 +20,22 @@ use Moltrek\Core\Log\Build;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\FirstSheet;
+use Moltrek\Core\Sheet\ValveGear;
 use OpenApi\Attributes as OA;
 
 /** The first sheet of an engine that the spec book has not: drawn while somebody answers, kept when it is enough. */
 final class FirstSheetController
 {
+    #[OA\Get(path: '/api/sheets/first/choices', summary: 'How valves are set on each gear, the usual way first', tags: ['sheets'], responses: [
+        new OA\Response(response: 200, description: 'Ways by gear', content: new OA\JsonContent(type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))),
+    ])]
+    public function choices(): JsonResponse
+    {
+        $gears = array_filter(ValveGear::cases(), static fn (ValveGear $gear): bool => $gear !== ValveGear::None);
+
+        return new JsonResponse(array_map(static fn (ValveGear $gear): array => array_column($gear->adjustments(), 'value'), array_column($gears, null, 'value')));
+    }
+
     #[OA\Post(path: '/api/sheets/first/preview', summary: 'An engine drawn from a few answers; nothing is kept', tags: ['sheets'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(description: 'make, model, kind, cycle, cylinders, form, vee_angle, pins, cooling, gear, adjustment, valves, drive, exhaust_valve, lining, joining, turned_by, bore, stroke', type: 'object')),
         responses: [

@@ -174,7 +174,13 @@ final readonly class FirstSheet
             }
         }
 
-        return ['gear' => $this->gear->value, 'adjustment' => $this->said->choice('adjustment', Adjustment::class)->value,
+        $adjustment = $this->said->choice('adjustment', Adjustment::class);
+        if (! in_array($adjustment, $this->gear->adjustments(), true)) {
+            throw $this->said->placed(ContradictoryFields::excluded('adjustment', $adjustment->value,
+                'Valves of this gear are not set so.', 'one of '.implode(', ', array_column($this->gear->adjustments(), 'value'))));
+        }
+
+        return ['gear' => $this->gear->value, 'adjustment' => $adjustment->value,
             'drive' => ($this->said->choiceOrNull('drive', CamDrive::class) ?? CamDrive::Chain)->value, 'valves' => $valves];
     }
 

@@ -71,6 +71,7 @@ it('refuses answers that do not go together', function (array $other, string $fi
     'a V without its angle' => [['cylinders' => 2, 'form' => 'vee'], 'vee_angle'],
     'a four-stroke without valves' => [['gear' => 'none'], 'gear'],
     'no bore' => [['bore' => ''], 'bore'],
+    'shims under the buckets of side valves' => [['gear' => 'side', 'adjustment' => 'shim under bucket'], 'adjustment'],
     'no way to set its valves' => [['adjustment' => null], 'adjustment'],
     'too many' => [['cylinders' => 12], 'cylinders'],
 ]);

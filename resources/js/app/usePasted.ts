@@ -7,7 +7,7 @@ const AFTER = 250
 /** What the server understands of lines that are typed or pasted, a moment after the last key; nothing is kept by it. */
 export function usePasted<T>(
     path: string,
-    body: { text: string },
+    body: { text: string; source?: string },
 ): { answer: T | null; error: string; isOfNow: boolean } {
     const now = JSON.stringify(body)
     const still = useStill(now, AFTER)

@@ -5,17 +5,21 @@ import { answer, drawn, NOTHING, sent } from './Intake/answers'
 import { Intake } from './Intake/Intake'
 import { NewEngine } from './Intake/NewEngine'
 
-const four = answer(answer(NOTHING, { cycle: 'four-stroke' }), { gear: 'twin cam' })
+const WAYS = { 'twin cam': ['shim under bucket', 'screw'], pushrod: ['screw', 'hydraulic'] }
+const four = answer(answer(NOTHING, { cycle: 'four-stroke' }, WAYS), { gear: 'twin cam' }, WAYS)
 
 describe('what is answered of a new engine', () => {
     it('puts the usual in the place of what an answer makes impossible', () => {
         expect([four.adjustment, four.drive]).toEqual(['shim under bucket', 'chain'])
-        expect(answer(four, { gear: 'pushrod' })).toMatchObject({ adjustment: 'screw', drive: 'gears' })
-        expect(answer(NOTHING, { cylinders: 2 }).form).toBe('parallel')
-        expect(answer(answer(NOTHING, { cylinders: 4 }), { cylinders: 1 }).form).toBe('single')
-        const upper = { ...answer(four, { cylinders: 4 }), joining: 'bores in the upper case, pistons from above' }
-        expect(answer(upper, { form: 'vee' }).joining).toBe(NOTHING.joining)
-        expect(answer(upper, { lining: 'plated' }).joining).toBe(upper.joining)
+        expect(answer(four, { gear: 'pushrod' }, WAYS)).toMatchObject({ adjustment: 'screw', drive: 'gears' })
+        expect(answer(NOTHING, { cylinders: 2 }, WAYS).form).toBe('parallel')
+        expect(answer(answer(NOTHING, { cylinders: 4 }, WAYS), { cylinders: 1 }, WAYS).form).toBe('single')
+        const upper = {
+            ...answer(four, { cylinders: 4 }, WAYS),
+            joining: 'bores in the upper case, pistons from above',
+        }
+        expect(answer(upper, { form: 'vee' }, WAYS).joining).toBe(NOTHING.joining)
+        expect(answer(upper, { lining: 'plated' }, WAYS).joining).toBe(upper.joining)
     })
 
     it('sends only what the engine has, figures with the unit that was typed or the usual one', () => {

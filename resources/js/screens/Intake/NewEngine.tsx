@@ -6,7 +6,7 @@ import { useSheets } from '../../app/useSheets'
 import { StackDrawing } from '../../drawings/StackDrawing'
 import { layoutStack } from '../../drawings/stackLayout'
 import { Choice } from '../../parts/Choice'
-import { ADJUSTMENTS, type Answers, answer, drawn, FORMS, NOTHING, sent, sentLike } from './answers'
+import { type Answers, answer, drawn, FORMS, NOTHING, sent, sentLike, WAYS, type Ways } from './answers'
 
 const GEARS: [string, string][] = [
     ['single cam', 'one cam above'],
@@ -29,7 +29,8 @@ export function NewEngine({ onKept }: { onKept: (slug: string) => void }) {
     const like = sheets.find((sheet) => sheet.slug === answers.like)
     const [refusal, setRefusal] = useState<{ field: string; message: string } | null>(null)
     const client = useQueryClient()
-    const set = (part: Partial<Answers>) => setAnswers(answer(answers, part))
+    const ways = useWays()
+    const set = (part: Partial<Answers>) => setAnswers(answer(answers, part, ways))
     const document = like?.document ?? JSON.stringify(drawn(answers))
     const preview = useQuery({
         queryKey: ['first-sheet', document],
@@ -140,8 +141,16 @@ export function NewEngine({ onKept }: { onKept: (slug: string) => void }) {
     )
 }
 
+const useWays = (): Ways =>
+    useQuery({
+        queryKey: ['first-sheet-choices'],
+        queryFn: () => call<Ways>('GET', '/sheets/first/choices'),
+        staleTime: Number.POSITIVE_INFINITY,
+    }).data ?? {}
+
 /** How it is built, in a few touches. */
 function Build({ answers, set }: { answers: Answers; set: (part: Partial<Answers>) => void }) {
+    const ways = useWays()
     const isFour = answers.cycle === 'four-stroke'
     return (
         <>
@@ -216,7 +225,7 @@ function Build({ answers, set }: { answers: Answers; set: (part: Partial<Answers
                     />
                     <Choice
                         label="How they are set"
-                        options={ADJUSTMENTS[answers.gear] ?? []}
+                        options={(ways[answers.gear] ?? []).map((way) => [way, WAYS[way] ?? way])}
                         chosen={answers.adjustment}
                         onChoose={(adjustment) => set({ adjustment })}
                     />

@@ -60,36 +60,20 @@ export const FORMS: Record<number, Options> = {
     ],
 }
 
-export const ADJUSTMENTS: Record<string, Options> = {
-    side: [
-        ['ground stem', 'stem ground'],
-        ['screw', 'screw'],
-    ],
-    pushrod: [
-        ['screw', 'screw'],
-        ['hydraulic', 'hydraulic'],
-    ],
-    'single cam': [
-        ['screw', 'screw'],
-        ['finger and shim', 'shim under finger'],
-        ['shim under bucket', 'shim under bucket'],
-        ['hydraulic', 'hydraulic'],
-    ],
-    'twin cam': [
-        ['shim under bucket', 'shim under bucket'],
-        ['finger and shim', 'shim under finger'],
-        ['screw', 'screw'],
-    ],
-}
+/** How valves are set on each gear, the usual way first; the rules of the trade say it. */
+export type Ways = Record<string, string[]>
+
+/** What a way is called where it is more than its name. */
+export const WAYS: Record<string, string> = { 'ground stem': 'stem ground', 'finger and shim': 'shim under finger' }
 
 /** An answer that makes others impossible puts the usual one in their place. */
-export function answer(answers: Answers, part: Partial<Answers>): Answers {
+export function answer(answers: Answers, part: Partial<Answers>, ways: Ways): Answers {
     const next = { ...answers, ...part }
     if (part.cylinders !== undefined) {
         next.form = part.cylinders === 1 ? 'single' : (FORMS[part.cylinders]?.[0]?.[0] ?? 'inline')
     }
     if (part.gear !== undefined) {
-        next.adjustment = ADJUSTMENTS[part.gear]?.[0]?.[0] ?? 'screw'
+        next.adjustment = ways[part.gear]?.[0] ?? next.adjustment
         next.drive = part.gear.endsWith('cam') ? 'chain' : 'gears'
     }
     if (next.cycle === 'two-stroke' || next.form === 'vee' || next.cylinders === 1) {
