@@ -63,15 +63,15 @@ const SHOTS = {
         },
     ],
     shop: ['/shop', 'day'],
-    'limits-table': [
-        '/spec-book/harbick-421',
+    'sheet-editor': [
+        '/spec-book/harbick-421/edit/bolts',
         'day',
         async (page) => {
-            await page.getByRole('button', { name: 'Limits from a table' }).click()
-            const table =
-                'Piston clearance\t0.05–0.07 mm (0.0020–0.0028 in), limit 0.11\nRing gap, top\t0.004 in per inch of bore\nCrankshaft runout\tmax 0.03 mm'
-            await page.getByLabel(/^A line each/).fill(table)
-            await page.getByText('at least 0.004 in for every 1 in of bore').waitFor()
+            await page.locator('[data-place="programmes.0"] button').first().click()
+            await page.locator('[data-place="programmes.0.stages.1"] button').first().click()
+            await page.getByLabel('programmes: as the manual prints it').fill('40 ± 2 N·m')
+            await page.getByText('Understood: 38 N·m to 42 N·m').waitFor()
+            await page.getByRole('img', { name: /bolts from above/ }).waitFor()
         },
     ],
     'lash-positions': ['/jobs/220/valves', 'day', (page) => page.getByText('2 crank positions for 6 valves').waitFor()],

@@ -214,6 +214,17 @@ describe('the editor of a sheet', () => {
         expect(sent.find(({ path, body }) => path === '/sheets' && body.document)?.body.base).toBe(3)
     })
 
+    it('throws away what was typed only when it is asked a second time', async () => {
+        opened('engine')
+        fireEvent.change(await screen.findByLabelText('make'), { target: { value: 'Harbeck' } })
+        const leave = await screen.findByRole('button', { name: 'Throw away what I typed' })
+        fireEvent.click(leave)
+        expect((screen.getByLabelText('make') as HTMLInputElement).value).toBe('Harbeck')
+        fireEvent.click(screen.getByRole('button', { name: 'Really: all of it goes' }))
+        await waitFor(() => expect(screen.queryByLabelText('make')).toBeNull())
+        expect(Object.keys(localStorage).filter((key) => key.includes('sheet:'))).toEqual([])
+    })
+
     it('names a new member by what it is called, and leaves the names that stand in logs', async () => {
         const sent: { path: string; body: Record<string, string> }[] = []
         opened('stack', sent)

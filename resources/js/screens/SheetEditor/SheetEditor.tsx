@@ -79,6 +79,7 @@ function Editor({
     const client = useQueryClient()
     const [refusal, setRefusal] = useState('')
     const [base, setBase] = useState(start.base)
+    const [isSure, setSure] = useState(false)
     const values = useWatch({ control: form.control }) as Values
     const written = useStill(JSON.stringify(values), 250)
     const text = useMemo(() => JSON.stringify(fromForm(JSON.parse(written)) ?? {}), [written])
@@ -225,11 +226,16 @@ function Editor({
                             type="button"
                             className="btn h-12 px-4"
                             onClick={() => {
+                                if (isTyped && !isSure) {
+                                    setSure(true)
+                                    return
+                                }
                                 typed.clear()
                                 navigate(`/spec-book/${sheet?.slug ?? ''}`)
                             }}
+                            onBlur={() => setSure(false)}
                         >
-                            {isTyped ? 'Throw away what I typed' : 'Leave'}
+                            {isTyped ? (isSure ? 'Really: all of it goes' : 'Throw away what I typed') : 'Leave'}
                         </button>
                         <button
                             type="button"
