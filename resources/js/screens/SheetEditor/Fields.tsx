@@ -96,7 +96,7 @@ function Text({ path, schema }: { path: string; schema: Schema }) {
     const named = namedAt(path)
     const isLong = /(^notes|\.(note|why|caution|text|question|consequences))$/.test(path)
     const border = refused.has(path) ? 'border-error' : 'border-line'
-    if (named === 'slabs' || named === 'cylinders' || named === 'judged') {
+    if (named === 'slabs' || named === 'cylinders' || named === 'judged' || named === 'marks') {
         return (
             <Labelled path={path}>
                 {(id) => (

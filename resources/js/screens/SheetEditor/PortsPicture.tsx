@@ -21,11 +21,21 @@ export function PortsPicture() {
         bottom: figure(port.bottom),
         at: figure(port.at) ?? 0,
         width: figure(port.width),
-        pair: false,
+        // one beside the exhaust has another across from it
+        pair: (figure(port.at) ?? 0) > 0 && (figure(port.at) ?? 0) < 180,
         spot: '',
     }))
     return (
-        <PortWall ports={ports} wall={[]} bore={figure(geometry.bore) ?? 50} stroke={figure(geometry.stroke) ?? 50} />
+        <div className="overflow-x-auto">
+            <div className="min-w-120">
+                <PortWall
+                    ports={ports}
+                    wall={[]}
+                    bore={figure(geometry.bore) ?? 50}
+                    stroke={figure(geometry.stroke) ?? 50}
+                />
+            </div>
+        </div>
     )
 }
 

@@ -139,7 +139,9 @@ function Editor({
         <FormProvider {...form}>
             <EditingContext value={editing}>
                 <main className="flex min-h-0 flex-1 flex-col bg-base-100 lg:h-[calc(100dvh-3.25rem)] lg:flex-none">
-                    <div className="grid min-h-0 flex-1 lg:grid-cols-[11.5rem_minmax(0,1fr)_24rem]">
+                    <div
+                        className={`grid min-h-0 flex-1 ${current?.isWide ? 'lg:grid-cols-[11.5rem_minmax(0,1fr)_34rem]' : 'lg:grid-cols-[11.5rem_minmax(0,1fr)_24rem]'}`}
+                    >
                         <nav
                             aria-label="Parts of the sheet"
                             className="flex flex-wrap content-start gap-1 bg-base-300 p-2 lg:flex-col lg:flex-nowrap"

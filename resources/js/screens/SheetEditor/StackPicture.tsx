@@ -51,8 +51,16 @@ export function StackPicture({
                                     className="stroke-line"
                                     strokeWidth="1.2"
                                 />
-                                <text x={layout.width + 10} y={y + 4} fontSize="11.5" className="fill-base-content">
-                                    {names.get(slab.id) ?? slab.id}
+                                <text fontSize="11.5" className="fill-base-content">
+                                    {inLines(names.get(slab.id) ?? slab.id).map((line, index, lines) => (
+                                        <tspan
+                                            key={line}
+                                            x={layout.width + 10}
+                                            y={y + 4 + (index - (lines.length - 1) / 2) * 12}
+                                        >
+                                            {line}
+                                        </tspan>
+                                    ))}
                                 </text>
                             </g>
                         )
@@ -60,4 +68,12 @@ export function StackPicture({
                 )}
         </svg>
     )
+}
+
+const LONGEST = 22
+
+/** A long name in two lines, parted where a word ends. */
+function inLines(name: string): string[] {
+    const at = name.length <= LONGEST ? -1 : name.lastIndexOf(' ', LONGEST)
+    return at < 0 ? [name] : [name.slice(0, at), name.slice(at + 1)]
 }

@@ -19,6 +19,7 @@ export function choicesOf(values: Record<string, unknown>, draft: Draft | undefi
     const rings = named(part('piston').rings)
     const valves = named(part('valve_train').valves)
     return {
+        marks: named(values.marks),
         slabs: named(values.slabs),
         cylinders,
         groups: plain(fasteners.map(({ group, slab }) => group || slab)),

@@ -21,6 +21,8 @@ export interface Section {
     title: string
     /** The parts of the sheet that it types. */
     keys: string[]
+    /** Its picture wants room. */
+    isWide?: boolean
     picture: (seen: Seen) => ReactNode
 }
 
@@ -57,6 +59,7 @@ export const SECTIONS: Section[] = [
         id: 'barrel',
         title: 'Bore and barrel',
         keys: ['geometry', 'barrel'],
+        isWide: true,
         picture: (seen) => (hasPorts(seen.values.geometry) ? <PortsPicture /> : stack(seen)),
     },
     {

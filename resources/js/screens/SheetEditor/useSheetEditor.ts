@@ -20,7 +20,7 @@ export interface Editing {
 
 export const EditingContext = createContext<Editing>({
     refused: new Map(),
-    choices: { slabs: [], cylinders: [], groups: [], steps: [], places: [], judged: [], fasteners: [] },
+    choices: { marks: [], slabs: [], cylinders: [], groups: [], steps: [], places: [], judged: [], fasteners: [] },
     known: new Set(),
 })
 

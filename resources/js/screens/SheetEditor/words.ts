@@ -2,9 +2,10 @@ import { stated } from './printed'
 import type { Schema } from './schema'
 
 /** What a field may name: things of the sheet, or of what follows from it. */
-export type Named = 'slabs' | 'cylinders' | 'groups' | 'steps' | 'places' | 'judged' | 'fasteners'
+export type Named = 'marks' | 'slabs' | 'cylinders' | 'groups' | 'steps' | 'places' | 'judged' | 'fasteners'
 
 const NAMED: [RegExp, Named][] = [
+    [/^ignition\.trusted$/, 'marks'],
     [/^slabs\.\d+\.(on|pulled_after)$/, 'slabs'],
     [/^(oil_seen|valve_train\.marks_behind|ignition\.behind)$/, 'slabs'],
     [/^(fasteners|pieces|plan\.add)\.\d+\.slab$/, 'slabs'],
@@ -94,6 +95,9 @@ const LABELS: Record<string, string> = {
     on_bore: 'rule is counted on the bore',
     tube: 'parts of a rod’s tube, from below',
     shells: 'shells by mark',
+    rod: 'rod, between centres',
+    rod_source: 'source of the rod’s length',
+    trusted: 'the mark that is trusted',
     schools: 'how this engine is usually done',
 }
 
@@ -124,6 +128,20 @@ const HINTS: Record<string, string> = {
     closes: '44 deg',
     order: 'h1 h4 h2 h3',
     ratio: '1.2',
+    incline: '8 deg',
+    phase: '180 deg',
+    fires: '0 deg',
+    clock: '300 deg',
+    meets: '0 deg',
+    at: '90 deg',
+    chamber: '12.2 cc',
+    dome: '1.2 cc',
+    volume: '9.6 cc',
+    speed: '9800 rpm',
+    cool: '4 h',
+    until: '2 h',
+    hours: '10 h',
+    drop: '7 kPa',
 }
 
 export function hintOf(path: string, schema: Schema): string {
