@@ -109,10 +109,10 @@ export function Shell() {
                     {session.data?.person && <Person who={session.data.person} />}
                 </div>
             </header>
+            <UpdateOffer />
             <div id="main" className="flex min-h-0 flex-1 flex-col">
                 {session.data?.person ? <Outlet /> : <p className="p-6">One moment.</p>}
             </div>
-            <UpdateOffer />
             <KeyMap open={open === 'keys'} onClose={() => closes('keys')} />
             <Finder open={open === 'find'} onClose={() => closes('find')} />
         </div>
