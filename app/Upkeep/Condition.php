@@ -79,7 +79,7 @@ final class Condition
         $log = @fopen(storage_path('logs/moltrek-'.Shop::now()->format('Y-m-d').'.log'), 'r');
         $faults = 0;
         while ($log !== false && ($line = fgets($log)) !== false) {
-            $faults += (int) (str_contains($line, '"level_name":"ERROR"') || str_contains($line, '"level_name":"CRITICAL"'));
+            $faults += (int) PlainLog::isFault($line, (string) PlainLog::shop('server'));
         }
 
         return $faults;

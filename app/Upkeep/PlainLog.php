@@ -35,7 +35,21 @@ final class PlainLog
             ? ['exception' => $error::class, 'thrown' => str_replace(base_path().'/', '', $error->getFile()).':'.$error->getLine(), 'trace' => self::trace($error)]
             : [];
 
-        return $record->with(message: (string) preg_replace(self::STATEMENT, '', $record->message), context: $context);
+        return $record->with(message: (string) preg_replace(self::STATEMENT, '', $record->message), context: $context, extra: ['answering' => self::shop(PHP_SAPI)]);
+    }
+
+    /** The database whose shop was being answered; a command that somebody typed answers none. */
+    public static function shop(string $sapi): ?string
+    {
+        $database = config('database.connections.pgsql.database');
+
+        return $sapi === 'cli' || ! is_string($database) ? null : $database;
+    }
+
+    /** Whether a line of the log is a fault of that shop's server. */
+    public static function isFault(string $line, string $shop): bool
+    {
+        return preg_match('/"level_name":"(ERROR|CRITICAL|ALERT|EMERGENCY)"/', $line) === 1 && str_contains($line, '"answering":'.json_encode($shop));
     }
 
     /** @return list<string> the last calls, without what they were called with */

@@ -46,6 +46,21 @@ it('writes no figure, name or password that somebody typed to the log', function
         ->and($record->context['thrown'])->toContain('Connection.php:')->and($record->context)->not->toHaveKey('userId');
 });
 
+it('counts as faults of the day what this shop’s server could not answer, not what somebody mistyped at a command', function (string $level, mixed $answering, bool $isFault) {
+    $record = new LogRecord(new DateTimeImmutable, 'moltrek', Level::fromName($level), 'gone', extra: ['answering' => $answering]);
+    expect(PlainLog::isFault((new Monolog\Formatter\JsonFormatter)->format($record), 'moltrek_own'))->toBe($isFault);
+})->with([
+    'an error' => ['Error', 'moltrek_own', true],
+    'worse' => ['Critical', 'moltrek_own', true],
+    'a warning' => ['Warning', 'moltrek_own', false],
+    'the shop for practice' => ['Error', 'moltrek', false],
+    'a command' => ['Error', null, false],
+]);
+
+it('knows which shop is being answered', function () {
+    expect(PlainLog::shop('cli'))->toBeNull()->and(PlainLog::shop('fpm-fcgi'))->toBe(config('database.connections.pgsql.database'));
+});
+
 it('tells the owner what waits on which tablet, and no more once it has gone out', function () {
     $tablet = fn (int $waiting): array => ['Outbox' => "tablet0001 $waiting"];
     $waiting = fn (): array => array_map(fn (array $each): array => [$each['who'], $each['waiting']], $this->actingAs($this->person('isla'))->getJson('/api/condition')->assertOk()->json('outboxes'));
