@@ -291,7 +291,7 @@ describe('the spec book', () => {
         })
         answers['/sheets/harbick-421/limits'] = () => refusal('text', 'The limits cross.')
         show(<LimitsTable slug="harbick-421" onDone={() => {}} />)
-        fireEvent.click(screen.getByRole('button', { name: 'gasket maker' }))
+        fireEvent.click(await screen.findByRole('button', { name: 'gasket maker' }))
         fireEvent.change(screen.getByLabelText(/^A line each/), { target: { value: 'Taper\tmax 0.03' } })
         expect(await screen.findByText('taper: up to 0.03 mm')).toBeTruthy()
         expect(screen.getByRole('row', { name: /limits · taper/ }).textContent).toContain('0.03 mm')

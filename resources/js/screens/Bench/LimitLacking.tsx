@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { type Assessment, call, type Job, Problem } from '../../app/api'
 import { useKept } from '../../app/kept'
-import { SOURCES } from '../../app/sources'
+import { useSources } from '../../app/useSources'
 import { Dialog } from '../../parts/Dialog'
 
 /** A reading that nothing judges: the limit typed as the manual prints it, once, with its source; the sheet has it from then on. */
@@ -12,6 +12,7 @@ export function LimitLacking({ job, assessment }: { job: Job; assessment: Assess
     const [source, setSource] = useState('engine maker')
     const [refusal, setRefusal] = useState<string | null>(null)
     const client = useQueryClient()
+    const sources = useSources()
     const { scope } = assessment
     const preview = useQuery({
         queryKey: ['limit', job.number, scope, text],
@@ -66,7 +67,7 @@ export function LimitLacking({ job, assessment }: { job: Job; assessment: Assess
                             value={source}
                             onChange={(event) => setSource(event.target.value)}
                         >
-                            {SOURCES.map((each) => (
+                            {sources.map((each) => (
                                 <option key={each}>{each}</option>
                             ))}
                         </select>

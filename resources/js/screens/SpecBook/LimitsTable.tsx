@@ -3,8 +3,8 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
 import { useDraft } from '../../app/drafts'
-import { SOURCES } from '../../app/sources'
 import { usePasted } from '../../app/usePasted'
+import { useSources } from '../../app/useSources'
 import { Choice } from '../../parts/Choice'
 import { Differences } from '../../parts/Differences'
 import { FileText } from '../../parts/FileText'
@@ -20,6 +20,7 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
         text,
         source,
     })
+    const sources = useSources()
     const [failed, setFailed] = useState('')
     const [isSending, setSending] = useState(false)
     const client = useQueryClient()
@@ -59,7 +60,7 @@ export function LimitsTable({ slug, onDone }: { slug: string; onDone: () => void
                     <p className="mt-3 mb-1 font-bold">Who says so</p>
                     <Choice
                         label="Who says so"
-                        options={SOURCES.map((each) => [each, each])}
+                        options={sources.map((each) => [each, each])}
                         chosen={source}
                         onChoose={setSource}
                     />
