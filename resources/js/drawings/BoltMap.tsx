@@ -95,7 +95,7 @@ export function BoltMap({
             )}
             {bolts.map(({ id, x, y }, index) => {
                 const turn = order.indexOf(id)
-                const isLit = turn === done - 1
+                const isLit = turn >= 0 && turn === done - 1
                 return (
                     <g
                         // biome-ignore lint/suspicious/noArrayIndexKey: two bolts may bear one number while it is typed

@@ -5,6 +5,7 @@ import { MemoryRouter, Route, Routes } from 'react-router'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { forgetDrafts } from '../app/drafts'
 import { idsOf } from './SheetEditor/choices'
+import { laidOut } from './SheetEditor/LayOut'
 import { figure, stated } from './SheetEditor/printed'
 import { SheetEditor } from './SheetEditor/SheetEditor'
 import { fromForm, schemaAt, sortOf, toForm } from './SheetEditor/schema'
@@ -101,6 +102,19 @@ describe('what is printed', () => {
     ])('reads %j', (typed, value) => {
         const read = figure(typed)
         expect(read === null ? null : Math.round(read * 1e6) / 1e6).toBe(value)
+    })
+})
+
+describe('a group of fasteners that is laid out', () => {
+    it.each([
+        ['rows', 4, ['-45 mm -40 mm', '45 mm -40 mm', '-45 mm 40 mm', '45 mm 40 mm']],
+        ['rows', 5, ['-45 mm -40 mm', '0 mm -40 mm', '45 mm -40 mm', '-45 mm 40 mm', '45 mm 40 mm']],
+        ['rows', 2, ['0 mm -40 mm', '0 mm 40 mm']],
+        ['rows', 1, ['0 mm 0 mm']],
+        ['circle', 4, ['45 mm 0 mm', '0 mm 45 mm', '-45 mm 0 mm', '0 mm -45 mm']],
+        ['circle', 3, ['45 mm 0 mm', '-22.5 mm 38.97 mm', '-22.5 mm -38.97 mm']],
+    ] as const)('lies in %s of %i', (shape, count, places) => {
+        expect(laidOut(shape, count, 90, 80).map(({ x, y }) => `${x} ${y}`.replaceAll('-0 mm', '0 mm'))).toEqual(places)
     })
 })
 

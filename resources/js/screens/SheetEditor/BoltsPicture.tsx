@@ -2,6 +2,7 @@ import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
 import { BoltMap } from '../../drawings/BoltMap'
 import { Choice } from '../../parts/Choice'
+import { LayOut } from './LayOut'
 import { figure } from './printed'
 import { useEditing } from './useSheetEditor'
 
@@ -52,7 +53,12 @@ export function BoltsPicture() {
         }
     }
     if (groups.length === 0) {
-        return <p className="text-quiet">No fasteners yet: put one in, and say on which slab.</p>
+        return (
+            <>
+                <p className="text-quiet">No fasteners yet: put one in, or lay out a group of them.</p>
+                <LayOut />
+            </>
+        )
     }
     return (
         <div className="grid gap-2">
@@ -113,6 +119,7 @@ export function BoltsPicture() {
                     One more like the last
                 </button>
             </div>
+            <LayOut />
         </div>
     )
 }
