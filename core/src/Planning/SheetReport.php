@@ -20,6 +20,9 @@ final readonly class SheetReport
 {
     private const MOST = 25;
 
+    /** So often it is read again: what hangs on one thing that is missing may be much. */
+    private const MOST_READINGS = 120;
+
     /** In place of a part that every sheet has and that could not be read: only to read what comes after it. */
     private const STAND_INS = [
         'id' => '"x"', 'make' => '"x"', 'model' => '"x"', 'kind' => '"x"', 'schema' => '"'.EngineSheet::SCHEMA.'"',
@@ -43,7 +46,7 @@ final readonly class SheetReport
         $rest = new Remainder($document);
         $refusals = [];
         $isWhole = true;
-        while (count($refusals) < self::MOST) {
+        for ($reading = 0; $reading < self::MOST_READINGS && count($refusals) < self::MOST; $reading++) {
             try {
                 $read = self::planned($rest->document);
 

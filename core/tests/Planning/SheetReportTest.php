@@ -48,6 +48,14 @@ it('draws the rest of a sheet, but for one whose piston or bore had to be guesse
     expect(SheetReport::of($sheet)->sheet)->toBeNull()->and(SheetReport::of('text')->refusals)->toHaveCount(1);
 });
 
+it('comes to an end however much hangs on what is missing', function () {
+    $sheet = sheetDocument('harbick-421');
+    $sheet->slabs[4]->drawn_as = 'hat';
+    $sheet->fasteners = array_map(fn (int $number): stdClass => (object) ['id' => "b$number", 'slab' => 'head', 'x' => "$number mm", 'y' => '0 mm', 'thread' => 'M6x1'], range(1, 400));
+    $report = SheetReport::of($sheet);
+    expect($report->sheet)->toBeNull()->and($report->refusals[0]->field)->toBe('slabs.4.drawn_as')->and(count($report->refusals))->toBeLessThan(26);
+});
+
 it('says what a sheet says and lacks', function () {
     $sheet = sheetDocument('harbick-421');
     unset($sheet->geometry->rod);
