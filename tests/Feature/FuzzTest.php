@@ -56,6 +56,23 @@ final class Fuzz
         return $object;
     }
 
+    /** A sheet of the demo with anything in one place of it. */
+    public function sheet(): string
+    {
+        $sheet = json_decode((string) file_get_contents(database_path('sheets/'.$this->of('harbick-421', 'ulvane-139r', 'pellgrove-1092').'.json')));
+        $at = $sheet;
+        for ($depth = 0; $depth < 4 && $at instanceof stdClass && get_object_vars($at) !== []; $depth++) {
+            $key = $this->of(...array_keys(get_object_vars($at)));
+            if ($depth === 3 || $this->dice->getInt(0, 2) === 0 || ! ($at->{$key} instanceof stdClass || is_array($at->{$key}))) {
+                $at->{$key} = $this->value();
+                break;
+            }
+            $at = is_array($at->{$key}) ? ($at->{$key} === [] ? null : $this->of(...$at->{$key})) : $at->{$key};
+        }
+
+        return (string) json_encode($sheet, JSON_PARTIAL_OUTPUT_ON_ERROR);
+    }
+
     /** A payload with the right keys and anything in them. */
     public function entry(): stdClass
     {
@@ -88,12 +105,14 @@ it('answers two thousand fuzzed inputs without one fault', function () {
         } else {
             $this->actingAs($this->person($fuzz->of('isla', 'tomas', 'petra')));
         }
-        [$method, $path, $body] = match ($i % 8) {
+        [$method, $path, $body] = match ($i % 9) {
             0, 1, 2 => ['POST', '/api/jobs/214/entries', (object) ['entries' => [$fuzz->entry(), $fuzz->entry()]]],
             3 => ['POST', '/api/jobs/'.$fuzz->of('217', '999999999999999999999', '0', '-1').'/'.$fuzz->of('entries', 'preview', 'import'), $fuzz->object(3, 0, 'entries', 'spot', 'reading', 'csv', 'enter', 'client_now', 'by')],
             4 => ['POST', '/api/calculations/'.$fuzz->of(...$calculations), $fuzz->object(4, 0, 'bore', 'piston', 'limit', 'readings', 'sheet', 'entries', 'tasks', 'value', 'to', 'passes', 'refuses', 'marks')],
             5 => ['POST', $fuzz->of('/api/session', '/api/session', '/api/jobs', '/api/sheets', '/api/sheets/ulvane-139r/findings', '/api/shelf', '/api/habits', '/api/tools/m2', '/api/photos'), $fuzz->object(4, 0, 'username', 'password', 'sheet', 'owner', 'condition', 'promised', 'document', 'text', 'from', 'part', 'count', 'name', 'kind', 'doubt', 'leaves', 'checked_on')],
             6 => ['GET', '/api/'.$fuzz->of('jobs/', 'sheets/', 'photos/', 'jobs/214/lift-cost/', 'jobs/214/stand-in/', 'dates?late_job=', 'dates?days[]=').rawurlencode(mb_substr($fuzz->text(), 0, 300)), null],
+            7 => ['POST', $fuzz->of('/api/sheets/draft', '/api/sheets/draft', '/api/sheets/printed', '/api/benches', '/api/shop', '/api/people/petra', '/api/jobs/214/rod', '/api/sheets/ulvane-139r/limits/preview'),
+                $fuzz->of((object) ['document' => $fuzz->sheet()], $fuzz->object(4, 0, 'document', 'text', 'quantity', 'dimensions', 'bench', 'job', 'hours', 'benches', 'suppliers', 'name', 'zone', 'rod', 'source'))],
             default => ['GET', '/'.rawurlencode(mb_substr($fuzz->text(), 0, 300)), null],
         };
         $answer = $this->call($method, $path, server: $json, content: $body === null ? null : json_encode($body, JSON_PARTIAL_OUTPUT_ON_ERROR));
