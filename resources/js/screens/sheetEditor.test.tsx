@@ -216,7 +216,7 @@ describe('the editor of a sheet', () => {
     it('keeps what was typed over a reload, and says whose version came first', async () => {
         const first = opened('engine')
         fireEvent.change(await screen.findByLabelText('make'), { target: { value: 'Harbeck' } })
-        await screen.findByText(/One fact differs/)
+        await screen.findByText(/1 fact differs/)
         first.unmount()
         const sent: { path: string; body: Record<string, string> }[] = []
         opened('engine', sent)

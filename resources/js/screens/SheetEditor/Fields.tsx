@@ -1,12 +1,12 @@
-import { type ReactNode, useId, useState } from 'react'
+import { useState } from 'react'
 import { Controller, useFieldArray, useFormContext, useWatch } from 'react-hook-form'
+import { BOX, Labelled } from './Labelled'
 import { LimitBand } from './LimitBand'
 import { Printed } from './Printed'
 import { itemsOf, resolved, type Schema, schemaAt, sortOf, valuesOf } from './schema'
+import { Texts } from './Texts'
 import { isRefused, saidOf, useEditing } from './useSheetEditor'
 import { hintOf, isTyped, labelOf, namedAt, summaryOf, titleOf } from './words'
-
-const BOX = 'h-11 w-full rounded-field border bg-base-100 px-2'
 
 interface At {
     path: string
@@ -26,7 +26,7 @@ export function Field({ path, schema = schemaAt(path) }: At) {
         case 'group':
             return <Group path={path} schema={schema} />
         case 'texts':
-            return <Texts path={path} schema={schema} />
+            return <Texts path={path} />
         case 'printed':
             return <Printed path={path} />
         case 'choice':
@@ -56,36 +56,6 @@ export function Fields({ path, schema }: { path: string; schema: Schema }) {
             {first.map(field)}
             {isPrinted && <Printed path={path} />}
             {keys.filter((key) => !first.includes(key)).map(field)}
-        </div>
-    )
-}
-
-/** A field with its name above it, and what is wrong with it below. */
-export function Labelled({
-    path,
-    wide = false,
-    hint,
-    children,
-}: {
-    path: string
-    wide?: boolean
-    hint?: string | undefined
-    children: (id: string) => ReactNode
-}) {
-    const id = useId()
-    const { refused } = useEditing()
-    const wrong = saidOf(refused.get(path))
-    return (
-        <div className={wide ? 'sm:col-span-2' : ''} data-place={path}>
-            <label htmlFor={id} className="block text-sm text-quiet first-letter:uppercase">
-                {labelOf(path)}
-            </label>
-            {children(id)}
-            {wrong ? (
-                <p className="text-sm font-bold text-error">{wrong}</p>
-            ) : (
-                hint && <p className="text-sm text-quiet">{hint}</p>
-            )}
         </div>
     )
 }
@@ -169,98 +139,6 @@ function Choosing({ path, schema }: { path: string; schema: Schema }) {
                 />
             )}
         </Labelled>
-    )
-}
-
-const chip = (isChosen: boolean) =>
-    `min-h-11 rounded-field border-2 px-3 ${isChosen ? 'border-base-content bg-base-content font-bold text-base-100' : 'border-line'}`
-
-/** Several: those of the sheet to be touched, or a line each. */
-function Texts({ path }: { path: string; schema: Schema }) {
-    const { choices, refused } = useEditing()
-    const named = namedAt(path)
-    const wrong = [...refused.values()].find((each) => each.field === path || each.field.startsWith(`${path}.`))
-    return (
-        <fieldset className="sm:col-span-2" data-place={path}>
-            <legend className="text-sm text-quiet first-letter:uppercase">{labelOf(path)}</legend>
-            <Controller
-                name={path}
-                render={({ field }) => {
-                    const values: string[] = Array.isArray(field.value) ? field.value : []
-                    if (named === 'slabs' || named === 'cylinders') {
-                        return (
-                            <div className="flex flex-wrap gap-1.5">
-                                {choices[named].map(({ id, name }) => (
-                                    <button
-                                        key={id}
-                                        type="button"
-                                        aria-pressed={values.includes(id)}
-                                        className={chip(values.includes(id))}
-                                        onClick={() => {
-                                            const next = values.includes(id)
-                                                ? values.filter((each) => each !== id)
-                                                : [...values, id]
-                                            field.onChange(next.length === 0 ? undefined : next)
-                                        }}
-                                    >
-                                        {name}
-                                    </button>
-                                ))}
-                            </div>
-                        )
-                    }
-                    const put = (index: number, text: string) =>
-                        field.onChange(values.map((each, at) => (at === index ? text : each)))
-                    return (
-                        <div className="flex flex-wrap items-center gap-1.5">
-                            {values.map((each, index) => (
-                                // biome-ignore lint/suspicious/noArrayIndexKey: the text itself is typed here
-                                <span key={index} className="flex items-center">
-                                    <input
-                                        aria-label={`${labelOf(path)}, ${index + 1}`}
-                                        className={`${BOX} min-w-28 max-w-72 border-line`}
-                                        style={{ width: `${Math.max(8, each.length + 3)}ch` }}
-                                        list={named ? `named-${named}` : undefined}
-                                        value={each}
-                                        onChange={(event) => put(index, event.target.value)}
-                                    />
-                                    {named === 'steps' && (
-                                        <span className="pl-2 text-sm">
-                                            {choices.steps.find((step) => step.id === each)?.name}
-                                        </span>
-                                    )}
-                                    <button
-                                        type="button"
-                                        aria-label={`Take ${each || 'it'} out`}
-                                        className="size-11"
-                                        onClick={() => {
-                                            const next = values.filter((_, at) => at !== index)
-                                            field.onChange(next.length === 0 ? undefined : next)
-                                        }}
-                                    >
-                                        ✕
-                                    </button>
-                                </span>
-                            ))}
-                            <button
-                                type="button"
-                                aria-label={`One more: ${labelOf(path)}`}
-                                className="btn h-11 px-3"
-                                onClick={() => field.onChange([...values, ''])}
-                            >
-                                +
-                            </button>
-                        </div>
-                    )
-                }}
-            />
-            {wrong && (
-                <p className="text-sm font-bold text-error">
-                    {wrong.read !== '' && `“${wrong.read}”: `}
-                    {saidOf(wrong)}
-                </p>
-            )}
-        </fieldset>
     )
 }
 
@@ -433,7 +311,7 @@ function Entries({ path, schema }: { path: string; schema: Schema }) {
                     />
                     <div className="min-w-40 flex-1">
                         {sortOf(valuesOf(schema)) === 'texts' ? (
-                            <Texts path={`${path}.${index}.value`} schema={valuesOf(schema)} />
+                            <Texts path={`${path}.${index}.value`} />
                         ) : (
                             <input
                                 aria-label={`${labelOf(path)}, ${index + 1}`}

@@ -9,14 +9,14 @@ import { useSheets } from '../../app/useSheets'
 import { useStill } from '../../app/useStill'
 import { choicesOf, idsOf } from './choices'
 import { Field, Fields } from './Fields'
+import { KeepBar } from './KeepBar'
+import { PartsNav } from './PartsNav'
 import { Report } from './Report'
 import { fromForm, schemaAt, sortOf, toForm } from './schema'
 import { SECTIONS, type Section, sectionOf } from './sections'
-import { type Draft, EditingContext, isRefused, useEditing } from './useSheetEditor'
+import { type Draft, EditingContext, useEditing } from './useSheetEditor'
 
 type Values = Record<string, unknown>
-
-const TABS = [{ id: 'report', title: 'At a glance', keys: [] as string[] }, ...SECTIONS]
 
 /** A sheet typed part by part beside its pictures; it becomes the next version when it is kept. */
 export function SheetEditor() {
@@ -79,7 +79,6 @@ function Editor({
     const client = useQueryClient()
     const [refusal, setRefusal] = useState('')
     const [base, setBase] = useState(start.base)
-    const [isSure, setSure] = useState(false)
     const values = useWatch({ control: form.control }) as Values
     const written = useStill(JSON.stringify(values), 250)
     const text = useMemo(() => JSON.stringify(fromForm(JSON.parse(written)) ?? {}), [written])
@@ -133,8 +132,6 @@ function Editor({
         }
     }
     const hasNewer = sheet !== null && base !== null && sheet.version !== base
-    const count = draft?.differences.length ?? 0
-    const wrong = draft?.refusals.length ?? 0
     return (
         <FormProvider {...form}>
             <EditingContext value={editing}>
@@ -142,36 +139,11 @@ function Editor({
                     <div
                         className={`grid min-h-0 flex-1 ${current?.isWide ? 'lg:grid-cols-[11.5rem_minmax(0,1fr)_34rem]' : 'lg:grid-cols-[11.5rem_minmax(0,1fr)_24rem]'}`}
                     >
-                        <nav
-                            aria-label="Parts of the sheet"
-                            className="flex flex-wrap content-start gap-1 bg-base-300 p-2 lg:flex-col lg:flex-nowrap"
-                        >
-                            <h1 className="w-full px-2 py-1 text-lg leading-tight font-bold">
-                                {sheet?.title ?? shown?.drawn?.title ?? slug}
-                            </h1>
-                            <select
-                                aria-label="Part of the sheet"
-                                className="h-12 w-full rounded-field border border-line bg-base-100 px-2 text-lg font-bold sm:hidden"
-                                value={current?.id ?? 'report'}
-                                onChange={(event) => go(event.target.value)}
-                            >
-                                {TABS.map((each) => (
-                                    <option key={each.id} value={each.id}>
-                                        {each.title}
-                                        {each.keys.some((key) => isRefused(refused, key)) ? ' ✕' : ''}
-                                    </option>
-                                ))}
-                            </select>
-                            {TABS.map((each) => (
-                                <Tab
-                                    key={each.id}
-                                    title={each.title}
-                                    isCurrent={each.id === (current?.id ?? 'report')}
-                                    isWrong={each.keys.some((key) => isRefused(refused, key))}
-                                    onGo={() => go(each.id)}
-                                />
-                            ))}
-                        </nav>
+                        <PartsNav
+                            title={sheet?.title ?? shown?.drawn?.title ?? slug}
+                            current={current?.id ?? 'report'}
+                            onGo={go}
+                        />
                         <div className="order-2 min-w-0 overflow-y-auto px-5 py-3 lg:order-none">
                             {hasNewer && (
                                 <Newer version={sheet.version} onTake={onAgain} onOver={() => setBase(sheet.version)} />
@@ -201,82 +173,22 @@ function Editor({
                         )}
                     </div>
                     <Offered />
-                    <footer className="sticky bottom-0 flex flex-wrap items-center gap-x-4 gap-y-2 border-t-2 border-base-content bg-base-100 px-5 py-2">
-                        <p className="flex-1 leading-tight">
-                            {wrong > 0 ? (
-                                <button
-                                    type="button"
-                                    className="min-h-11 text-left font-bold text-error"
-                                    onClick={() => goTo(draft?.refusals[0]?.field ?? '')}
-                                >
-                                    ✕ {wrong === 1 ? 'One thing' : `${wrong} things`} cannot be used. Show me
-                                </button>
-                            ) : sheet === null ? (
-                                'Not in the spec book yet.'
-                            ) : count === 0 ? (
-                                `As version ${sheet.version} has it.`
-                            ) : (
-                                `${count === 1 ? 'One fact differs' : `${count} facts differ`} from version ${sheet.version}. Running jobs keep theirs.`
-                            )}
-                            {refusal && (
-                                <b role="alert" className="block text-error">
-                                    {refusal}
-                                </b>
-                            )}
-                        </p>
-                        <button
-                            type="button"
-                            className="btn h-12 px-4"
-                            onClick={() => {
-                                if (isTyped && !isSure) {
-                                    setSure(true)
-                                    return
-                                }
-                                typed.clear()
-                                navigate(`/spec-book/${sheet?.slug ?? ''}`)
-                            }}
-                            onBlur={() => setSure(false)}
-                        >
-                            {isTyped ? (isSure ? 'Really: all of it goes' : 'Throw away what I typed') : 'Leave'}
-                        </button>
-                        <button
-                            type="button"
-                            className="btn btn-primary h-12 px-6"
-                            disabled={!draft || wrong > 0 || hasNewer || (sheet !== null && count === 0)}
-                            onClick={() => void keep()}
-                        >
-                            {sheet ? `Keep as version ${sheet.version + 1}` : 'Into the spec book'}
-                        </button>
-                    </footer>
+                    <KeepBar
+                        sheet={sheet}
+                        draft={draft}
+                        isTyped={isTyped}
+                        mayKeep={!hasNewer}
+                        refusal={refusal}
+                        onShow={goTo}
+                        onKeep={() => void keep()}
+                        onLeave={() => {
+                            typed.clear()
+                            navigate(`/spec-book/${sheet?.slug ?? ''}`)
+                        }}
+                    />
                 </main>
             </EditingContext>
         </FormProvider>
-    )
-}
-
-function Tab({
-    title,
-    isCurrent,
-    isWrong,
-    onGo,
-}: {
-    title: string
-    isCurrent: boolean
-    isWrong: boolean
-    onGo: () => void
-}) {
-    return (
-        <button
-            type="button"
-            aria-current={isCurrent ? 'page' : undefined}
-            className={`min-h-11 rounded-md border-3 px-2 text-left leading-tight max-sm:hidden ${
-                isCurrent ? 'border-primary bg-tint font-bold' : 'border-transparent hover:border-line'
-            } ${isWrong ? 'text-error' : ''}`}
-            onClick={onGo}
-        >
-            {title}
-            {isWrong && ' ✕'}
-        </button>
     )
 }
 
