@@ -11,7 +11,7 @@ test('a sheet is typed beside its pictures as the manual prints it, survives a r
     const limits = bench.getByRole('region', { name: 'limits' })
     await limits.getByRole('button', { name: 'One more' }).click()
     await limits.getByLabel('quantity').selectOption('crank_runout')
-    await limits.getByLabel('source').selectOption('engine maker')
+    await limits.getByLabel('who says so').selectOption('engine maker')
     const figure = limits.getByLabel('limits: as the manual prints it')
     await figure.fill('loose')
     await expect(limits.getByText(/This is not what is needed here/)).toBeVisible()

@@ -6,7 +6,7 @@ import { Printed } from './Printed'
 import { itemsOf, resolved, type Schema, schemaAt, sortOf, valuesOf } from './schema'
 import { Texts } from './Texts'
 import { isRefused, saidOf, useEditing } from './useSheetEditor'
-import { hintOf, isTyped, labelOf, namedAt, summaryOf, titleOf } from './words'
+import { hintOf, isLimit, isTyped, labelOf, namedAt, summaryOf, titleOf } from './words'
 
 interface At {
     path: string
@@ -48,7 +48,7 @@ export function Fields({ path, schema }: { path: string; schema: Schema }) {
         (key) => key !== 'id' || !known.has(`${path.replace(/\.\d+$/, '')}/${id}`),
     )
     // of a limit it is said first what it limits, and who says so
-    const first = path.startsWith('limits.') ? ['quantity', 'of', 'source'] : []
+    const first = isLimit(path) ? ['quantity', 'of', 'source'] : []
     const isPrinted = first.length > 0 || properties.figure !== undefined
     const field = (key: string) => <Field key={key} path={`${path}.${key}`} schema={properties[key] ?? {}} />
     return (

@@ -7,11 +7,11 @@ import { Labelled } from './Labelled'
 import { LimitBand } from './LimitBand'
 import { ENDS, stated } from './printed'
 import { schemaAt } from './schema'
-import { dimensionsAt } from './words'
+import { dimensionsAt, isLimit } from './words'
 
 const EXAMPLES: [RegExp, string][] = [
     [/stages\.\d+$/, '24 ± 2 N·m, 25 to 29 ft-lb, 90 deg'],
-    [/^limits/, '0.05–0.08 mm (0.0020–0.0031 in), limit 0.12'],
+    [/limits/, '0.05–0.08 mm (0.0020–0.0031 in), limit 0.12'],
     [/^ignition/, '1.8 ± 0.1 mm, or 19 deg'],
     [/centreline|separation/, '106 ± 3 deg'],
 ]
@@ -22,7 +22,7 @@ export function Printed({ path }: { path: string }) {
     const value = useWatch({ name: path }) as Record<string, unknown> | undefined
     const typed = typeof value?.printed === 'string' ? value.printed : ''
     const still = useStill(typed.trim(), 250)
-    const asked = /^limits\.\d+$/.test(path) ? { quantity: value?.quantity ?? '' } : { dimensions: dimensionsAt(path) }
+    const asked = isLimit(path) ? { quantity: value?.quantity ?? '' } : { dimensions: dimensionsAt(path) }
     const { data, error, isSuccess } = useQuery({
         queryKey: ['printed', still, JSON.stringify(asked)],
         queryFn: () => call<Schemas['Printed']>('POST', '/sheets/printed', { text: still, ...asked }),
