@@ -6,7 +6,7 @@ import { Printed } from './Printed'
 import { itemsOf, resolved, type Schema, schemaAt, sortOf, valuesOf } from './schema'
 import { Texts } from './Texts'
 import { isRefused, saidOf, useEditing } from './useSheetEditor'
-import { hintOf, isLimit, isTyped, labelOf, namedAt, summaryOf, titleOf } from './words'
+import { describedAt, hintOf, isLimit, isTyped, labelOf, namedAt, summaryOf, titleOf } from './words'
 
 interface At {
     path: string
@@ -83,7 +83,7 @@ function Text({ path, schema }: { path: string; schema: Schema }) {
         )
     }
     return (
-        <Labelled path={path} wide={isLong} hint={schema.description}>
+        <Labelled path={path} wide={isLong} hint={describedAt(path, schema)}>
             {(id) =>
                 isLong ? (
                     <textarea
@@ -115,7 +115,7 @@ function Choosing({ path, schema }: { path: string; schema: Schema }) {
     const choices = resolved(schema).enum ?? []
     const said = (choice: unknown): string => (choice === true ? 'yes' : choice === false ? 'no' : String(choice))
     return (
-        <Labelled path={path} hint={schema.description}>
+        <Labelled path={path} hint={describedAt(path, schema)}>
             {(id) => (
                 <Controller
                     name={path}

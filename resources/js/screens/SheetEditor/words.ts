@@ -223,12 +223,21 @@ const LABELS: Record<string, string> = {
     'substitutions.limits.of': 'which of them',
 }
 
-/** "how they stand" for a place such as "layout.form". */
+const keysOf = (path: string): string[] => path.split('.').filter((key) => !/^\d+$/.test(key))
+
+/** "how they stand" for a place such as "layout.form"; a printed figure has the name of what it is the figure of. */
 export function labelOf(path: string): string {
-    const keys = path.split('.').filter((key) => !/^\d+$/.test(key))
+    const keys = keysOf(path)
     const last = keys.at(-1) ?? ''
+    if (last === 'printed' && !/(limits|stages)\.\d+\.printed$/.test(path)) {
+        return labelOf(path.replace(/\.printed$/, ''))
+    }
     return LABELS[keys.join('.')] ?? LABELS[last] ?? last.replaceAll('_', ' ')
 }
+
+/** What the schema says of a field, where its name does not say it. */
+export const describedAt = (path: string, schema: Schema): string | undefined =>
+    LABELS[keysOf(path).join('.')] === undefined ? schema.description : undefined
 
 const HINTS: Record<string, string> = {
     bore: '54.0 mm',
