@@ -33,11 +33,17 @@ async function enrolled(page: Page): Promise<void> {
     await expect(tablets.getByText('this one')).toBeVisible()
 }
 
+/** Signed out, and the door stands: the people's page has buttons that bear the same names. */
+async function signedOut(page: Page): Promise<void> {
+    await page.getByRole('button', { name: 'sign out' }).click()
+    await expect(page.getByRole('heading', { name: 'Who is at the bench?' })).toBeVisible()
+}
+
 test('a shared tablet is taken over by initials and PIN, the second person gives their own, and it locks itself', async ({
     bench,
 }) => {
     await enrolled(bench)
-    await bench.getByRole('button', { name: 'sign out' }).click()
+    await signedOut(bench)
     await bench.getByRole('button', { name: 'Tomas Wend' }).click()
     await sound(bench)
     await types(bench, 'Tomas Wend', '4712')
@@ -71,7 +77,7 @@ test('a shared tablet is taken over by initials and PIN, the second person gives
 test('a second person looks by their own PIN, and the slip says so', async ({ bench }) => {
     await broughtTo(bench, 222, 'hold.start')
     await enrolled(bench)
-    await bench.getByRole('button', { name: 'sign out' }).click()
+    await signedOut(bench)
     await bench.getByRole('button', { name: 'Tomas Wend' }).click()
     await types(bench, 'Tomas Wend', PINS.tomas ?? '')
     await bench.getByRole('button', { name: 'Tomas Wend, mechanic' }).waitFor()

@@ -11,7 +11,6 @@ use App\Http\Shapes\RefusalShape;
 use App\Http\Shapes\SheetDraftShape;
 use App\Models\Sheet;
 use Moltrek\Core\Log\Build;
-use Moltrek\Core\Measuring\Catalogue;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Plan;
@@ -50,7 +49,7 @@ final readonly class SheetDraftView
             $state === null ? [] : (new BarrelView($state))->gaps(),
             $state === null ? [] : (new TimingView($state))->lifts(),
             $sheet === null ? [] : array_map(fn (Errand $errand): DraftErrandShape => $this->errand($sheet, $errand), Errand::on($sheet)),
-            array_map(static fn (string $name): JudgedShape => new JudgedShape($name, Catalogue::all()[$name]->title()), JudgedQuantity::names()),
+            array_map(static fn (string $name): JudgedShape => new JudgedShape($name, SheetView::title($name)), JudgedQuantity::names()),
         );
     }
 

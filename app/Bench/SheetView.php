@@ -50,12 +50,18 @@ final class SheetView
             foreach ($places === [] ? ($stated === [] ? [] : [null]) : $places as $place) {
                 $limits = $engine->limitsFor($key, ...($place === null ? [] : [$place]));
                 $source = Ruling::over($limits, null);
-                $rows[] = new SheetLimitShape(Catalogue::all()[$key]->title(), $place ?? '',
+                $rows[] = new SheetLimitShape(self::title($key), $place ?? '',
                     array_map(static fn (SheetLimit $limit): SourceShape => AssessmentView::stated($limit, $source->range, $source->service), $limits));
             }
         }
 
         return $rows;
+    }
+
+    /** What is limited, as it is called where no part of the engine stands beside it. */
+    public static function title(string $quantity): string
+    {
+        return JudgedQuantity::tryFrom($quantity)?->alone() ?? Catalogue::all()[$quantity]->title();
     }
 
     /** Limits as CSV: one line a source's statement. */

@@ -18,7 +18,7 @@ it('shows who rules what, sources side by side', function () {
     $sheets = collect($this->actingAs($this->person())->getJson('/api/sheets')->assertOk()->json());
     expect($sheets)->toHaveCount(10);
     $limits = collect($sheets->firstWhere('slug', 'ulvane-139r')['limits']);
-    $clearance = collect($limits->firstWhere('quantity', 'Clearance')['sources'])->keyBy('source');
+    $clearance = collect($limits->firstWhere('quantity', 'Piston clearance')['sources'])->keyBy('source');
     expect($clearance['piston maker']['rulesRange'])->toBeTrue()->and($clearance['piston maker']['rulesService'])->toBeFalse()
         ->and($clearance['engine maker']['rulesRange'])->toBeFalse()->and($clearance['engine maker']['rulesService'])->toBeTrue();
 });
@@ -94,3 +94,9 @@ it('says what other parts than the maker’s change', function () {
         ->and($texts->firstWhere('isWrong', true))->not->toBeNull()
         ->and($texts->firstWhere('isConfirmed', true)['text'])->toContain('now rules piston clearance');
 });
+
+it('calls no two limits of a sheet the same', function (string $slug) {
+    $sheet = collect($this->actingAs($this->person())->getJson('/api/sheets')->json())->firstWhere('slug', $slug);
+    $called = array_map(fn (array $limit): string => $limit['quantity'].', '.$limit['of'], $sheet['limits']);
+    expect($called)->toBe(array_values(array_unique($called)))->not->toBe([]);
+})->with(['harbick-421', 'ostrel-608', 'ulvane-139r', 'pellgrove-1092', 'ferrant-738']);

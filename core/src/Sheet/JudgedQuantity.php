@@ -78,6 +78,26 @@ enum JudgedQuantity: string
         return [...$first, SourceKind::EngineMaker, SourceKind::Shop];
     }
 
+    /** What it is called where the part that it is of does not stand beside it; null where its name says it. */
+    public function alone(): ?string
+    {
+        return match ($this) {
+            self::PistonClearance => 'Piston clearance',
+            self::MainOilClearance => 'Main bearing oil clearance',
+            self::CamJournal => 'Cam journal clearance',
+            self::CamLobe => 'Cam lobe height',
+            self::ValveLash => 'Valve clearance',
+            self::ValveGuide => 'Valve guide clearance',
+            self::SeatWidth => 'Valve seat width',
+            self::SpringLength => 'Valve spring free length',
+            self::CompressionRatio => 'Full compression ratio',
+            self::TrappedRatio => 'Trapped compression ratio',
+            self::BarrelFlatness => 'Barrel face flatness',
+            self::HeadFlatness => 'Head face flatness',
+            default => null,
+        };
+    }
+
     /** @return list<string> */
     public static function names(): array
     {

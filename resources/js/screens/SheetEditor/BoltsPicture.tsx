@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
+import { figure } from '../../app/printed'
 import { BoltMap } from '../../drawings/BoltMap'
 import { Choice } from '../../parts/Choice'
 import { LayOut } from './LayOut'
-import { figure } from './printed'
 import { useEditing } from './useSheetEditor'
 
 interface Bolt {

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { useFormContext, useWatch } from 'react-hook-form'
+import { figure } from '../../app/printed'
 import { Choice } from '../../parts/Choice'
-import { figure } from './printed'
 import { useEditing } from './useSheetEditor'
 
 type Shape = 'rows' | 'circle'

@@ -1,4 +1,4 @@
-import { figure } from './printed'
+import { figure } from '../../app/printed'
 
 const WIDTH = 180
 

@@ -1,6 +1,6 @@
 import { useWatch } from 'react-hook-form'
+import { figure } from '../../app/printed'
 import { PortWall } from '../../drawings/PortWall'
-import { figure } from './printed'
 
 interface Port {
     id?: string

@@ -1,8 +1,8 @@
 import { useWatch } from 'react-hook-form'
+import { figure, stated } from '../../app/printed'
 import { useCalculation } from '../../app/useCalculation'
 import { DegreeWheel } from '../../drawings/DegreeWheel'
 import { polar } from '../../drawings/timingLayout'
-import { figure, stated } from './printed'
 
 interface Mark {
     name?: string

@@ -1,11 +1,11 @@
 import type { ReactNode } from 'react'
 import { CamDiagram } from '../../drawings/CamDiagram'
 import { CylinderRow } from '../../drawings/CylinderRow'
+import { NamedStack } from '../../drawings/NamedStack'
 import { BoltsPicture } from './BoltsPicture'
 import { OrderPicture } from './OrderPicture'
 import { hasPorts, PortsPicture } from './PortsPicture'
 import { RingsPicture } from './RingsPicture'
-import { StackPicture } from './StackPicture'
 import type { Draft } from './useSheetEditor'
 import { WheelPicture } from './WheelPicture'
 
@@ -26,7 +26,7 @@ export interface Section {
     picture: (seen: Seen) => ReactNode
 }
 
-const stack = ({ draft, names }: Seen) => draft.drawn && <StackPicture drawn={draft.drawn} names={names} />
+const stack = ({ draft }: Seen) => draft.drawn && <NamedStack drawn={draft.drawn} />
 
 /** The sheet part by part, each beside the picture that it changes. */
 export const SECTIONS: Section[] = [
@@ -53,7 +53,7 @@ export const SECTIONS: Section[] = [
         title: 'Stack',
         keys: ['slabs', 'pieces', 'oil_seen'],
         picture: ({ draft, names, onSlab }) =>
-            draft.drawn && <StackPicture drawn={draft.drawn} names={names} onSlab={onSlab} />,
+            draft.drawn && <NamedStack drawn={draft.drawn} names={names} onSlab={onSlab} />,
     },
     {
         id: 'barrel',

@@ -1,4 +1,4 @@
-import { stated } from './printed'
+import { stated } from '../../app/printed'
 import type { Schema } from './schema'
 
 /** What a field may name: things of the sheet, or of what follows from it. */

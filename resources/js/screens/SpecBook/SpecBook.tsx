@@ -9,6 +9,7 @@ import { FileText } from '../../parts/FileText'
 import { Compare } from './Compare'
 import { LikeThis } from './LikeThis'
 import { LimitsTable } from './LimitsTable'
+import { OnPaper } from './OnPaper'
 import { TorqueSection } from './TorqueSection'
 
 type Sheet = Schemas['Sheet']
@@ -25,8 +26,8 @@ export function SpecBook() {
     }
     const chosen = sheets.data.find((sheet) => sheet.slug === slug) ?? sheets.data[0]
     return (
-        <main className="grid min-h-0 flex-1 md:grid-cols-[16.5rem_minmax(0,1fr)]">
-            <nav aria-label="Sheets" className="bg-base-300 p-2">
+        <main className="grid min-h-0 flex-1 md:grid-cols-[16.5rem_minmax(0,1fr)] print:block">
+            <nav aria-label="Sheets" className="no-print bg-base-300 p-2">
                 <h1 className="px-2 py-1 text-xl font-bold">Spec book</h1>
                 {sheets.data.map((sheet) => (
                     <button
@@ -104,8 +105,9 @@ function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
                 <LimitsTable slug={sheet.slug} onDone={leave} />
             ) : (
                 <>
+                    <OnPaper sheet={sheet} />
                     {sheet.consequences.length > 0 && <Changes sheet={sheet} />}
-                    <table className="mt-3 w-full text-left">
+                    <table className="mt-3 w-full text-left print:text-sm">
                         <thead className="text-sm text-quiet">
                             <tr>
                                 <th className="py-1 pr-4 font-normal">quantity</th>
@@ -159,7 +161,9 @@ function SheetPage({ sheet, sheets }: { sheet: Sheet; sheets: Sheet[] }) {
                     </table>
                     <TimingSection sheet={sheet} />
                     <TorqueSection sheet={sheet} />
-                    <Compare sheet={sheet} sheets={sheets} />
+                    <div className="no-print">
+                        <Compare sheet={sheet} sheets={sheets} />
+                    </div>
                 </>
             )}
         </div>

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../app/api'
+import { figure } from '../../app/printed'
 import {
     type FastenerText,
     fastenersCsv,
@@ -16,6 +17,7 @@ import {
 } from '../../app/sheetTorque'
 import { useCalculation } from '../../app/useCalculation'
 import { useKeepSheet } from '../../app/useSheets'
+import { BoltMap } from '../../drawings/BoltMap'
 import { saveAs } from '../../parts/saveAs'
 import { ProgrammeForm } from './ProgrammeForm'
 
@@ -36,7 +38,7 @@ export function TorqueSection({ sheet }: { sheet: Schemas['Sheet'] }) {
             setRefused(problem instanceof Error ? problem.message : String(problem))
         }
     }
-    const link = 'inline-flex min-h-11 cursor-pointer items-center underline decoration-1 underline-offset-3'
+    const link = 'no-print inline-flex min-h-11 cursor-pointer items-center underline decoration-1 underline-offset-3'
     return (
         <section id="torque" aria-label="Torque" className="mt-6 border-t-2 border-base-content pt-2">
             <div className="flex flex-wrap items-baseline gap-x-5">
@@ -102,9 +104,9 @@ function Group({
     const [editing, setEditing] = useState(false)
     const { programme, bolts } = group
     const stages = programme?.stages ?? mirrored?.programme?.stages ?? []
-    const link = 'inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3'
+    const link = 'no-print inline-flex min-h-11 items-center text-sm underline decoration-1 underline-offset-3'
     return (
-        <div className="border-t border-line py-2">
+        <div className="break-inside-avoid border-t border-line py-2">
             <div className="flex flex-wrap items-baseline gap-x-4">
                 <h4 className="font-bold">{programme?.name ?? group.group}</h4>
                 <p className="flex-1 text-sm text-quiet">
@@ -144,7 +146,21 @@ function Group({
                     </ol>
                 </>
             )}
+            <Places group={group} order={stages[0]?.order ?? []} />
             <Sane group={group} final={finalOf(programme?.mirrors ? (mirrored?.programme ?? null) : programme)} />
+        </div>
+    )
+}
+
+/** On paper: where they lie, from above, and in which order they are pulled. */
+function Places({ group, order }: { group: GroupText; order: string[] }) {
+    const bolts = group.bolts.flatMap(({ id, x, y }) => {
+        const [across, along] = [figure(x), figure(y)]
+        return across === null || along === null ? [] : [{ id, x: across, y: along }]
+    })
+    return bolts.length < 2 ? null : (
+        <div className="hidden w-[7cm] print:block">
+            <BoltMap bolts={bolts} order={order} done={0} onTap={() => {}} onMove={() => {}} />
         </div>
     )
 }

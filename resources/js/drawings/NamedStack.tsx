@@ -1,44 +1,37 @@
-import { StackDrawing } from '../../drawings/StackDrawing'
-import { layoutStack } from '../../drawings/stackLayout'
-import type { Draft } from './useSheetEditor'
+import type { Schemas } from '../app/api'
+import { StackDrawing } from './StackDrawing'
+import { layoutStack } from './stackLayout'
 
 const WIDTH = 250
 const NAMES = 150
 
-/** The engine as it stands by what is typed, each slab with its name; touched, its line is gone to. */
-export function StackPicture({
+/** An engine as it stands by its sheet; its slabs bear their names where they are to be read or touched. */
+export function NamedStack({
     drawn,
     names,
     onSlab,
 }: {
-    drawn: NonNullable<Draft['drawn']>
-    names: Map<string, string>
+    drawn: Schemas['FirstSheet']
+    /** By slab; without them the engine stands alone. */
+    names?: Map<string, string>
     onSlab?: (slab: string) => void
 }) {
     const layout = layoutStack(drawn.drawing, drawn.slabs, WIDTH, () => 24, { tallest: 130 })
     const isVee = layout.banks.length > 0
     return (
         <svg
-            viewBox={`0 0 ${layout.width + (onSlab ? NAMES : 0)} ${layout.height}`}
+            viewBox={`0 0 ${layout.width + (names ? NAMES : 0)} ${layout.height}`}
             className="max-h-[68dvh] w-full"
             role="img"
             aria-label={`${drawn.description}, drawn`}
         >
             <StackDrawing drawing={drawn.drawing} layout={layout} selected={null} weight={1.5} />
-            {onSlab &&
+            {names &&
                 layout.rows.flatMap((row) =>
                     row.slabs.map((slab, at) => {
                         const y = row.y + (row.height * (at + 0.5)) / row.slabs.length
                         return (
-                            // biome-ignore lint/a11y/useSemanticElements: it lies within a drawing
-                            <g
-                                key={slab.id}
-                                role="button"
-                                tabIndex={0}
-                                className="cursor-pointer"
-                                onClick={() => onSlab(slab.id)}
-                                onKeyDown={(event) => event.key === 'Enter' && onSlab(slab.id)}
-                            >
+                            <g key={slab.id} {...(onSlab ? touched(() => onSlab(slab.id)) : {})}>
                                 <rect
                                     x={at === 0 ? 0 : layout.width}
                                     y={row.y}
@@ -69,6 +62,15 @@ export function StackPicture({
         </svg>
     )
 }
+
+/** What makes a part of a drawing a button. */
+const touched = (onTouch: () => void) => ({
+    role: 'button',
+    tabIndex: 0,
+    className: 'cursor-pointer',
+    onClick: onTouch,
+    onKeyDown: (event: { key: string }) => event.key === 'Enter' && onTouch(),
+})
 
 const LONGEST = 22
 
