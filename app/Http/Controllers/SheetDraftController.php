@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Moltrek\Core\Judgement\PrintedLimit;
 use Moltrek\Core\Planning\SheetReport;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\JudgedQuantity;
 use OpenApi\Attributes as OA;
@@ -52,7 +53,8 @@ final class SheetDraftController
     {
         $sent = SentDocument::of($request, 'text', 'quantity', 'dimensions');
         $dimensions = $sent->has('quantity') ? [$sent->choice('quantity', JudgedQuantity::class)->dimension()]
-            : array_map(static fn (string $name): Dimension => Dimension::tryFrom($name) ?? Dimension::Length, $sent->texts('dimensions'));
+            : array_map(static fn (string $name): Dimension => Dimension::tryFrom($name)
+                ?? throw $sent->placed(MalformedDocument::wrongSort($name, 'one of '.implode(', ', array_column(Dimension::cases(), 'value'))), 'dimensions'), $sent->texts('dimensions'));
         $refusal = null;
         foreach ($dimensions === [] ? [Dimension::Length] : $dimensions as $dimension) {
             try {

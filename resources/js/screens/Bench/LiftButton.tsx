@@ -41,6 +41,9 @@ export function LiftButton({
     )
 }
 
+/** Enter takes it as soon as it is there. */
+const focused = (button: HTMLButtonElement | null) => button?.focus()
+
 function Cost({ job, slab, onClose }: { job: Job; slab: Schemas['Slab']; onClose: () => void }) {
     const [crushed, setCrushed] = useState(false)
     const lift = () => {
@@ -49,8 +52,7 @@ function Cost({ job, slab, onClose }: { job: Job; slab: Schemas['Slab']; onClose
         onClose()
     }
     return (
-        <>
-            <LiftCost job={job} slab={slab.id} />
+        <LiftCost job={job} slab={slab.id}>
             {slab.state === 'provisional' && (
                 <label className="mt-3 flex min-h-12 items-center gap-3">
                     <input
@@ -63,13 +65,13 @@ function Cost({ job, slab, onClose }: { job: Job; slab: Schemas['Slab']; onClose
                 </label>
             )}
             <div className="mt-4 flex gap-3">
-                <button type="button" className="btn btn-primary h-12 flex-1" onClick={lift}>
+                <button ref={focused} type="button" className="btn btn-primary h-12 flex-1" onClick={lift}>
                     They are off
                 </button>
                 <button type="button" className="btn h-12 flex-1" onClick={onClose}>
                     Leave them on
                 </button>
             </div>
-        </>
+        </LiftCost>
     )
 }
