@@ -7,7 +7,7 @@ import { plural } from '../app/format'
  * What it costs to take a slab off, tried on the job's own log. What may be done about it stands below once that is said: a button
  * that is there before moves away under the finger.
  */
-export function LiftCost({ job, slab, children }: { job: Job; slab: string; children?: ReactNode }) {
+export function LiftCost({ job, slab, children }: { job: Job; slab: string; children: ReactNode }) {
     const { data: cost, isError } = useQuery({
         queryKey: ['lift-cost', job.number, job.log.lastSeq, slab],
         queryFn: () => call<Schemas['LiftCost']>('GET', `/jobs/${job.number}/lift-cost/${slab}`),

@@ -86,15 +86,18 @@ export function Decision({
             </p>
             <Decided stack={stack} />
             <Dialog open={asking} onClose={() => setAsking(false)} title={`${named}: the barrel comes off once more`}>
-                {barrel && <LiftCost job={job} slab={barrel.id} />}
-                <div className="mt-4 flex flex-wrap gap-3">
-                    <button type="button" className="btn btn-primary h-12 flex-1" onClick={() => decide(true)}>
-                        Decided, and it is off
-                    </button>
-                    <button type="button" className="btn h-12 flex-1" onClick={() => decide(false)}>
-                        Decided, off later
-                    </button>
-                </div>
+                {barrel && (
+                    <LiftCost job={job} slab={barrel.id}>
+                        <div className="mt-4 flex flex-wrap gap-3">
+                            <button type="button" className="btn btn-primary h-12 flex-1" onClick={() => decide(true)}>
+                                Decided, and it is off
+                            </button>
+                            <button type="button" className="btn h-12 flex-1" onClick={() => decide(false)}>
+                                Decided, off later
+                            </button>
+                        </div>
+                    </LiftCost>
+                )}
             </Dialog>
         </div>
     )
