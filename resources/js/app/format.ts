@@ -52,3 +52,7 @@ export function millimetres(value: number, decimals = 3): string {
 export function plural(count: number, one: string, many = `${one}s`): string {
     return `${count} ${count === 1 ? one : many}`
 }
+
+/** A figure with its unit: the usual one of the field, unless one was typed. */
+export const withUnit = (text: string, unit: string) =>
+    /[^\d.,/+\-−\s]/.test(text.trim()) ? text.trim() : `${text.trim()} ${unit}`

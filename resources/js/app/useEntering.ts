@@ -39,7 +39,3 @@ export function useEntering<T>(job: number, key: string, blank: T, bench = 'timi
         refusal: waiting?.refusal ?? null,
     }
 }
-
-/** A figure with its unit: the usual one of the field, unless one was typed. */
-export const withUnit = (text: string, unit: string) =>
-    /[^\d.,/+\-−\s]/.test(text.trim()) ? text.trim() : `${text.trim()} ${unit}`

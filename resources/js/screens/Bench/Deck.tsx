@@ -1,8 +1,9 @@
 import { call, type Job, type Spot } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { type Held, press, ringSize, toolFor, unitFor } from './draft'
-import { ROCKS, TO, UNCRUSHED, withUnit } from './forms'
+import { ROCKS, TO, UNCRUSHED } from './forms'
 import type { Desk } from './useDesk'
 
 /** The pad row by row; "side" is the sign of a figure, or the other sort of leaf. */

@@ -45,6 +45,20 @@ describe('taking a slab off', () => {
         fireEvent.click(dialog.getByRole('button', { name: 'They are off' }))
         expect(entered).toEqual([{ job: 214, kind: 'slab_lifted', payload: { slab: 'head' } }])
     })
+    it('offers nothing to press while its cost is on its way', async () => {
+        let say = () => {}
+        answers['/jobs/214/lift-cost/head'] = () =>
+            new Promise((resolve) => {
+                say = () => resolve({ document: cost })
+            })
+        show(<LiftButton job={job} slab={slab('head')} />)
+        fireEvent.click(screen.getByRole('button', { name: 'Take off to here' }))
+        expect(await screen.findByText('One moment.')).toBeTruthy()
+        expect(screen.queryByRole('button', { name: 'They are off' })).toBeNull()
+        say()
+        const off = await screen.findByRole('button', { name: 'They are off' })
+        expect(document.activeElement).toBe(off)
+    })
     it('changes nothing when they are left on', async () => {
         answers['/jobs/214/lift-cost/head'] = () => ({ document: cost })
         show(<LiftButton job={job} slab={slab('head')} />)

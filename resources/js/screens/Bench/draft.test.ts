@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot, Tool } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press } from './draft'
-import { withUnit } from './forms'
 
 const habit: Habit = { unit: 'mm', gauge: true, setting: '2.1660', settingUnit: 'in', tools: {}, setWith: '' }
 const tools = [

@@ -1,4 +1,5 @@
 import type { Job } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
@@ -102,7 +103,3 @@ export function Entered({ job, spot: id }: { job: Job; spot: string }) {
         </form>
     )
 }
-
-/** A figure with its unit: the usual one of the field, unless one was typed. */
-const withUnit = (text: string, unit: string) =>
-    /[^\d.,/+\-−\s]/.test(text.trim()) ? text.trim() : `${text.trim()} ${unit}`

@@ -1,7 +1,8 @@
 import { Link } from 'react-router'
 import type { Job, Schemas } from '../../app/api'
+import { withUnit } from '../../app/format'
 import type { Closing } from '../../app/useBenches'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { useEntering } from '../../app/useEntering'
 import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
 

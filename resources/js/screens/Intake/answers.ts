@@ -1,3 +1,5 @@
+import { withUnit } from '../../app/format'
+
 /** What is answered of an engine that the spec book has not. */
 export interface Answers {
     /** A sheet of the spec book that it is built like; empty for one that is like none. */
@@ -82,8 +84,6 @@ export function answer(answers: Answers, part: Partial<Answers>, ways: Ways): An
     return next
 }
 
-const unit = (text: string, usual: string) => (/[a-z"]/i.test(text) ? text.trim() : `${text.trim()} ${usual}`)
-
 /** What is sent of them: only what this engine has. */
 export function sent(answers: Answers): Record<string, unknown> {
     const isFour = answers.cycle === 'four-stroke'
@@ -98,9 +98,9 @@ export function sent(answers: Answers): Record<string, unknown> {
         cooling,
         lining,
         joining,
-        bore: unit(answers.bore, 'mm'),
-        stroke: unit(answers.stroke, 'mm'),
-        ...(form === 'vee' ? { vee_angle: unit(answers.vee_angle, 'deg') } : {}),
+        bore: withUnit(answers.bore, 'mm'),
+        stroke: withUnit(answers.stroke, 'mm'),
+        ...(form === 'vee' ? { vee_angle: withUnit(answers.vee_angle, 'deg') } : {}),
         ...(form === 'parallel' && cylinders === 2 ? { pins: answers.pins } : {}),
         ...(isFour
             ? { gear: answers.gear, adjustment: answers.adjustment, valves: answers.valves, drive: answers.drive }
@@ -114,8 +114,8 @@ export const sentLike = ({ make, model, kind, bore, stroke }: Answers) => ({
     make,
     model,
     kind,
-    bore: unit(bore, 'mm'),
-    stroke: unit(stroke, 'mm'),
+    bore: withUnit(bore, 'mm'),
+    stroke: withUnit(stroke, 'mm'),
 })
 
 /** The same for the drawing, before names and figures are typed. */

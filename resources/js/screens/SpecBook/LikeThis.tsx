@@ -1,12 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
 import { call, type Schemas } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { useServerForm } from '../../app/useServerForm'
 import { Dialog } from '../../parts/Dialog'
 import { FormField } from '../../parts/FormField'
 import { ServerForm } from '../../parts/ServerForm'
-
-const withUnit = (figure: string) => (/[a-z"]$/i.test(figure.trim()) ? figure.trim() : `${figure.trim()} mm`)
 
 /** Another engine begins as this one: who made it and two figures are asked, everything else is looked up as it is needed. */
 export function LikeThis({ sheet, onClose }: { sheet: Schemas['Sheet']; onClose: () => void }) {
@@ -17,8 +16,8 @@ export function LikeThis({ sheet, onClose }: { sheet: Schemas['Sheet']; onClose:
         async ({ bore, stroke, ...said }) => {
             const made = await call<Schemas['Sheet']>('POST', `/sheets/${sheet.slug}/like`, {
                 ...said,
-                bore: withUnit(bore),
-                stroke: withUnit(stroke),
+                bore: withUnit(bore, 'mm'),
+                stroke: withUnit(stroke, 'mm'),
             })
             await client.invalidateQueries({ queryKey: ['sheets'] })
             navigate(`/spec-book/${made.slug}`)

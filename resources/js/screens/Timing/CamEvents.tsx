@@ -1,6 +1,7 @@
 import type { Job, Schemas } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { outbox } from '../../app/outbox'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'

@@ -1,6 +1,7 @@
 import type { Job, Schemas } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { useKept } from '../../app/kept'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { useEntering } from '../../app/useEntering'
 import { Choice } from '../../parts/Choice'
 import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'

@@ -1,11 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { call, type Job, Problem } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { useServerForm } from '../../app/useServerForm'
 import { ServerForm } from '../../parts/ServerForm'
-
-const withUnit = (figure: string) => (/[a-z"]$/i.test(figure.trim()) ? figure.trim() : `${figure.trim()} mm`)
 
 /** The rod's length where a sheet states none: the bench counts with it as it is typed; with its source it goes onto the sheet. */
 export function RodLacking({ job, rod, onRod }: { job: number; rod: string; onRod: (rod: string) => void }) {
@@ -13,11 +12,13 @@ export function RodLacking({ job, rod, onRod }: { job: number; rod: string; onRo
     const [isOpen, setOpen] = useState(false)
     const client = useQueryClient()
     const form = useServerForm({ rod: '', source: '' }, async () => {
-        const after = await call<Job>('POST', `/jobs/${job}/rod`, { rod: withUnit(rod), source }).catch((problem) => {
-            throw problem instanceof Problem
-                ? problem
-                : new Error('The shop’s server does not answer; what you typed stays here.')
-        })
+        const after = await call<Job>('POST', `/jobs/${job}/rod`, { rod: withUnit(rod, 'mm'), source }).catch(
+            (problem) => {
+                throw problem instanceof Problem
+                    ? problem
+                    : new Error('The shop’s server does not answer; what you typed stays here.')
+            },
+        )
         client.setQueryData(['job', job], after)
         await client.invalidateQueries({ queryKey: ['timing', job] })
     })

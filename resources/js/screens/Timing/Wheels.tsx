@@ -1,5 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { withUnit } from '../../app/format'
+import { useEntering } from '../../app/useEntering'
 import type { Timing } from '../../app/useTiming'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Field } from '../../parts/Field'

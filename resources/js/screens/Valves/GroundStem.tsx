@@ -1,6 +1,7 @@
 import type { Job } from '../../app/api'
+import { withUnit } from '../../app/format'
 import type { ValveOnBench } from '../../app/useBenches'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { useEntering } from '../../app/useEntering'
 import { Field } from '../../parts/Field'
 import { Refused } from '../../parts/Refused'
 import { StrikeOut } from '../../parts/StrikeOut'

@@ -1,9 +1,10 @@
 import type { Job, Schemas } from '../../app/api'
+import { withUnit } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { toNextRow } from '../../app/nextRow'
 import { outbox } from '../../app/outbox'
 import type { ValveOnBench } from '../../app/useBenches'
-import { useEntering, withUnit } from '../../app/useEntering'
+import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Refused } from '../../parts/Refused'
 

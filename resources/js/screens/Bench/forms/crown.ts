@@ -1,4 +1,5 @@
-import { type Form, withUnit } from './form'
+import { withUnit } from '../../../app/format'
+import type { Form } from './form'
 
 /** Where a crown is read, in the order of the hands. */
 export const POINTS = ['front', 'rear', 'pin left', 'pin right'] as const

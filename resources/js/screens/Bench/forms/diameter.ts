@@ -1,5 +1,6 @@
+import { withUnit } from '../../../app/format'
 import { direct } from './direct'
-import { type Form, withUnit } from './form'
+import type { Form } from './form'
 
 /** A diameter read outright, or as a gauge's deviation from its setting. */
 export const diameter: Form = {

@@ -1,4 +1,5 @@
-import { type Form, withUnit } from './form'
+import { withUnit } from '../../../app/format'
+import type { Form } from './form'
 
 /** One figure, read outright. */
 export const direct: Form = {

@@ -12,9 +12,3 @@ export interface Form {
     /** The parts of a reading in words; null where this reading is a plain figure. */
     words: (parts: Record<string, string | undefined>) => string | null
 }
-
-/** A figure with its unit: the one chosen, unless a unit was typed. */
-export function withUnit(text: string, unit: string): string {
-    const trimmed = text.trim()
-    return /[^\d.,/+\-−\s]/.test(trimmed) ? trimmed : `${trimmed} ${unit}`
-}

@@ -1,4 +1,5 @@
-import { type Form, withUnit } from './form'
+import { withUnit } from '../../../app/format'
+import type { Form } from './form'
 
 /** A hole and what goes into it. */
 export const holeAndShaft: Form = {

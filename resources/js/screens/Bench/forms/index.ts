@@ -36,4 +36,3 @@ export function partsInWords(parts: Record<string, string | undefined>): string 
 }
 
 export { ROCKS, TO, UNCRUSHED } from './crown'
-export { withUnit } from './form'

@@ -1,4 +1,5 @@
-import { type Form, withUnit } from './form'
+import { withUnit } from '../../../app/format'
+import type { Form } from './form'
 
 const HOW = ['passes', 'drags', 'refuses'] as const
 

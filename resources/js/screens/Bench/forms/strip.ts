@@ -1,5 +1,6 @@
+import { withUnit } from '../../../app/format'
 import { direct } from './direct'
-import { type Form, withUnit } from './form'
+import type { Form } from './form'
 
 /** A crushed strip; one that was not crushed gives only an "at least". */
 export const strip: Form = {
