@@ -1,5 +1,6 @@
 <?php
 
+use App\Http\Middleware\CookiesByRealClock;
 use App\Http\Middleware\HearsOutbox;
 use App\Http\Middleware\PlainAddress;
 use App\Http\Middleware\Revalidated;
@@ -20,7 +21,7 @@ return Application::configure(basePath: $base)
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
-        $middleware->prepend([PlainAddress::class, WhichShop::class]);
+        $middleware->prepend([CookiesByRealClock::class, PlainAddress::class, WhichShop::class]);
         $middleware->encryptCookies(except: [WhichShop::COOKIE]);
         $middleware->appendToGroup('web', [SessionStands::class, HearsOutbox::class]);
         $middleware->trustHosts(at: fn (): array => array_values((array) config('app.hosts')), subdomains: false);

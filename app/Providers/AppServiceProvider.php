@@ -5,14 +5,17 @@ namespace App\Providers;
 use App\Http\Middleware\SessionStands;
 use App\Models\User;
 use App\Policies\Right;
+use App\Upkeep\SessionFiles;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Session;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
@@ -20,6 +23,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         self::setClock();
+        Session::extend('file', static fn (): SessionFiles => new SessionFiles(new Filesystem, config()->string('session.files'), config()->integer('session.lifetime')));
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $user): Response => match (true) {
                 ! $right->isOf($user->role) => Response::deny($right->refusal()),

@@ -35,6 +35,34 @@ it('keeps everything but sign-in and health behind it', function (string $method
     ['GET', '/api/calculations'], ['POST', '/api/calculations/convert'],
 ]);
 
+it('gives a cookie as long to live as was meant, wherever the application’s clock stands beside the machine’s', function (int $ahead) {
+    // what the machine’s clock says and what the application’s does lie so many seconds apart
+    Carbon\CarbonImmutable::setTestNow(Carbon\CarbonImmutable::createFromTimestamp(time() + $ahead));
+    Carbon\Carbon::setTestNow(Carbon\Carbon::createFromTimestamp(time() + $ahead));
+    config(['app.clock_ahead' => $ahead, 'session.driver' => 'file', 'session.files' => sys_get_temp_dir()]);
+    $answer = $this->postJson('/api/session', ['username' => 'tomas', 'password' => DemoSignIns::all()['tomas']])->assertOk();
+    $lives = [];
+    foreach ($answer->headers->getCookies() as $cookie) {
+        $lives[preg_replace('/_[0-9a-f]{40}$/', '', $cookie->getName())] = round(($cookie->getExpiresTime() - time()) / 86_400);
+    }
+    // seven days of a session, thirty of being remembered
+    expect($lives)->toEqual(['moltrek_session' => 7, 'remember_web' => 30]);
+})->with(['a week behind' => -7 * 86_400, 'four hundred days behind' => -400 * 86_400, 'together' => 0, 'a hundred days ahead' => 100 * 86_400]);
+
+it('tells the age of a session by the clock that dates its file, and lets nobody else read it', function () {
+    $folder = sys_get_temp_dir().'/moltrek-sessions-'.getmypid();
+    mkdir($folder);
+    $sessions = new App\Upkeep\SessionFiles(new Illuminate\Filesystem\Filesystem, $folder, 60);
+    $sessions->write('one', 'who');
+    Carbon\Carbon::setTestNow('2100-01-01T00:00:00Z');
+    expect($sessions->read('one'))->toBe('who')->and(fileperms($folder.'/one') & 0777)->toBe(0600);
+    touch($folder.'/one', time() - 61 * 60);
+    clearstatcache();
+    expect($sessions->read('one'))->toBe('')->and($sessions->read('none'))->toBe('');
+    unlink($folder.'/one');
+    rmdir($folder);
+});
+
 it('needs no sign-in to say that it is well', function () {
     $this->getJson('/api/health')->assertOk()->assertJson(['status' => 'ok']);
 });

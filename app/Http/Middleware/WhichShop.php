@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
@@ -39,7 +40,7 @@ final class WhichShop
 
     public static function cookie(string $shop): Cookie
     {
-        return Cookie::create(self::COOKIE, $shop, time() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
+        return Cookie::create(self::COOKIE, $shop, CarbonImmutable::now()->getTimestamp() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
     }
 
     /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */
