@@ -7,6 +7,7 @@ use App\Http\Middleware\Revalidated;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\SessionStands;
 use App\Http\Middleware\WhichShop;
+use App\Http\Outage;
 use App\Http\Problem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -22,7 +23,7 @@ return Application::configure(basePath: $base)
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
         $middleware->prepend([CookiesByRealClock::class, PlainAddress::class, WhichShop::class]);
-        $middleware->encryptCookies(except: [WhichShop::COOKIE]);
+        $middleware->encryptCookies(except: WhichShop::open());
         $middleware->appendToGroup('web', [SessionStands::class, HearsOutbox::class]);
         $middleware->trustHosts(at: fn (): array => array_values((array) config('app.hosts')), subdomains: false);
         $middleware->alias(['revalidated' => Revalidated::class]);
@@ -32,7 +33,8 @@ return Application::configure(basePath: $base)
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport(Moltrek\Core\Refusal\Refusal::class);
-        $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') ? Problem::from($error) : null);
+        $exceptions->dontReportWhen(static fn (Throwable $error): bool => Outage::of($error) !== null);
+        $exceptions->render(fn (Throwable $error, Request $request) => $request->is('api/*') || Outage::of($error) !== null ? Problem::from($error) : null);
     })
     ->create()
     ->useEnvironmentPath($base.'/var')

@@ -26,7 +26,7 @@ function asNew(): void {
 
 /** The demo shop opened at this minute, with its waits still running. */
 export function openedNow(): void {
-    shell(`DB_DATABASE=${DATABASE} php artisan moltrek:demo --fresh`)
+    shell(`DB_DATABASE=${DATABASE} artisan moltrek:demo --fresh`)
 }
 
 /** What one of the shop’s own commands does to the database of this worker, and what it says. */

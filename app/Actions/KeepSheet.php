@@ -49,7 +49,7 @@ final class KeepSheet
     private static function underLock(callable $write): Sheet
     {
         return DB::transaction(static function () use ($write): Sheet {
-            DB::statement('lock table engine_sheets in share row exclusive mode');
+            Turn::KeepSheet->wait();
 
             return $write();
         });

@@ -34,7 +34,7 @@ final class OpenJob
         $off = $sent->texts('off');
 
         return DB::transaction(static function () use ($id, $sheet, $owner, $condition, $complaint, $promised, $errands, $off, $by): Job {
-            DB::statement('lock table jobs in share row exclusive mode');
+            Turn::OpenJob->wait();
             $there = Job::query()->whereHas('entries', static fn ($entries) => $entries->where('id', $id))->first();
             if ($there !== null) {
                 return $there;

@@ -39,6 +39,9 @@ final class RecordEntries
     /** Rows written with one statement. */
     private const AT_ONCE = 500;
 
+    /** @var array<string, Instrument|null> those that this batch has named, each asked for once */
+    private array $tools = [];
+
     /**
      * @param  list<stdClass>  $sent  id, kind, happened_at, clock_offset, payload
      * @param  DateTimeImmutable|null  $clientNow  what the sender's clock says, to correct by it the times of entries that carry no offset
@@ -97,7 +100,7 @@ final class RecordEntries
             throw $sent->fields->placed(MalformedDocument::wrongSort($sent->id, 'an id that no other job uses'), 'id');
         }
         $kind = $sent->kind();
-        $payload = self::vouched($this->withTools($sent->fields->raw('payload')), $by);
+        $payload = self::vouched($this->withTools($sent->fields->raw('payload')), $by, $job);
         $said = $sent->fields->placing(static fn (): Kind => $log->before()->admit($kind, $payload), 'payload');
         self::refuseWithoutRight($said, $by, $log, $sent->fields);
         $sent->fields->placing(static function () use ($said, $job, $by): void {
@@ -136,26 +139,34 @@ final class RecordEntries
         foreach (['tool', 'set_with'] as $key) {
             $id = $payload->{$key} ?? null;
             if (is_string($id)) {
-                $tool = Instrument::named($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.'.$key);
-                $payload->{$key} = $tool->snapshot(Shop::now());
+                $payload->{$key} = $this->tool($id, 'payload.'.$key)->snapshot(Shop::now());
             }
         }
         if (($payload->with ?? null) instanceof stdClass) {
-            $payload->with = self::wrenchOfToday($payload->with);
+            $payload->with = $this->wrenchOfToday($payload->with);
         }
 
         return $payload;
     }
 
+    /** @throws MalformedDocument at the field, where the toolbox has none of that id */
+    private function tool(string $id, string $field): Instrument
+    {
+        $this->tools[$id] ??= Instrument::named($id);
+
+        return $this->tools[$id] ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under($field);
+    }
+
     /** That a second person gave their PIN is believed by what the server gave them for it, and by nothing that a tablet says. */
-    private static function vouched(mixed $payload, User $by): mixed
+    private static function vouched(mixed $payload, User $by, Job $job): mixed
     {
         if (! $payload instanceof stdClass || ! isset($payload->vouched)) {
             return $payload;
         }
         $text = static fn (string $key): string => is_string($payload->{$key} ?? null) ? $payload->{$key} : '';
-        if (! Voucher::holds($text('vouched'), $text('second'), $by, $text('hold'))) {
-            throw MalformedDocument::wrongSort('this', 'what the second person’s PIN gave; it is worth twelve hours, at this hold')->under('payload.vouched');
+        $item = is_int($payload->item ?? null) ? $payload->item : -1;
+        if (! Voucher::spend($text('vouched'), $text('second'), $by, $job, $text('hold'), $item)) {
+            throw MalformedDocument::wrongSort('this', 'what the second person’s PIN gave for this question of this hold; it is good once, for twelve hours')->under('payload.vouched');
         }
         $payload = clone $payload;
         $payload->vouched = true;
@@ -164,14 +175,14 @@ final class RecordEntries
     }
 
     /** A wrench and its adapter, named by their ids, by the names they bear, and whether the wrench's check is overdue today. */
-    private static function wrenchOfToday(stdClass $with): stdClass
+    private function wrenchOfToday(stdClass $with): stdClass
     {
         $with = clone $with;
         unset($with->overdue);
         foreach (['wrench', 'adapter'] as $key) {
             $id = $with->{$key} ?? null;
             if (is_string($id)) {
-                $tool = Instrument::named($id) ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under('payload.with.'.$key);
+                $tool = $this->tool($id, 'payload.with.'.$key);
                 $with->{$key} = $tool->name;
                 if ($key === 'wrench' && $tool->isOverdue(Shop::now())) {
                     $with->overdue = true;

@@ -2,6 +2,7 @@
 
 namespace App\Bench;
 
+use App\Exchange\Csv;
 use App\Models\Job;
 use DateTimeImmutable;
 use Moltrek\Core\Fitting\Assessment;
@@ -74,26 +75,19 @@ final readonly class RecordView
         return new RecordTables($this, $this->job, $this->state, $this->now);
     }
 
-    /** One line a place that has been read; text cells that a spreadsheet would take for a formula are kept as text. */
+    /** One line a place that has been read. */
     public function csv(): string
     {
-        $out = fopen('php://temp', 'r+b');
-        assert($out !== false);
-        fputcsv($out, ['place', 'as typed', 'value', 'unit', 'lower bound', 'upper bound', 'tool', 'by', 'at'], escape: '');
-        foreach ($this->state->spots as $spot) {
-            $reading = $this->reading($spot);
-            if ($reading === null) {
-                continue;
-            }
-            fputcsv($out, array_map(self::cell(...), [
+        $lines = [];
+        foreach (array_filter(array_map($this->reading(...), array_values($this->state->spots))) as $reading) {
+            $lines[] = [
                 $reading['name'], $reading['as_typed'], $reading['value']['value'] ?? '', $reading['value']['unit'] ?? 'mm',
                 $reading['low']['value'] ?? '', $reading['high']['value'] ?? '',
                 $reading['tool'] ?? '', $reading['by'], $reading['at'],
-            ]), escape: '');
+            ];
         }
-        rewind($out);
 
-        return (string) stream_get_contents($out);
+        return Csv::of(['place', 'as typed', 'value', 'unit', 'lower bound', 'upper bound', 'tool', 'by', 'at'], $lines);
     }
 
     /** @return array{place: string, name: string, as_typed: string, value: array{value: float, unit: string}|null, low: array{value: float, unit: string}|null, high: array{value: float, unit: string}|null, tool: string|null, taken_with: string|null, by: string, at: string}|null */
@@ -219,12 +213,5 @@ final readonly class RecordView
     private function local(DateTimeImmutable $at): string
     {
         return $at->setTimezone($this->now->getTimezone())->format(DATE_ATOM);
-    }
-
-    private static function cell(string|float $value): string
-    {
-        $text = (string) $value;
-
-        return is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'".$text : $text;
     }
 }

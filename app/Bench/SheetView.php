@@ -2,6 +2,7 @@
 
 namespace App\Bench;
 
+use App\Exchange\Csv;
 use App\Http\Shapes\ConsequenceShape;
 use App\Http\Shapes\SheetLimitShape;
 use App\Http\Shapes\SheetShape;
@@ -67,19 +68,13 @@ final class SheetView
     /** Limits as CSV: one line a source's statement. */
     public static function limitsCsv(EngineSheet $engine): string
     {
-        $lines = [['quantity', 'of', 'source', 'limit', 'condition', 'rules range', 'rules service']];
+        $lines = [];
         foreach (self::limits($engine) as $row) {
             foreach ($row->sources as $source) {
                 $lines[] = [$row->quantity, $row->of, $source->source, $source->text, '', $source->rulesRange ? 'yes' : '', $source->rulesService ? 'yes' : ''];
             }
         }
-        $out = fopen('php://temp', 'r+b');
-        assert($out !== false);
-        foreach ($lines as $line) {
-            fputcsv($out, $line, escape: '');
-        }
-        rewind($out);
 
-        return (string) stream_get_contents($out);
+        return Csv::of(['quantity', 'of', 'source', 'limit', 'condition', 'rules range', 'rules service'], $lines);
     }
 }

@@ -11,6 +11,9 @@ use Moltrek\Core\ValveGear\RodTurns;
 
 final class PushrodTurns implements Calculation
 {
+    /** No thread is finer, to the inch. */
+    private const FINEST = 1000;
+
     public function name(): string
     {
         return 'pushrod-turns';
@@ -68,7 +71,9 @@ final class PushrodTurns implements Calculation
         if ($thread->has('pitch')) {
             return BigRational::of(1)->dividedBy((string) $thread->size('pitch')->nanometres);
         }
-        $thread->number('per_inch');
+        if ($thread->number('per_inch') > self::FINEST) {
+            throw $thread->placed(MalformedDocument::wrongSort($thread->raw('per_inch'), sprintf('threads to the inch, %d at most', self::FINEST)), 'per_inch');
+        }
         $raw = $thread->raw('per_inch');
 
         return RodTurns::perInch(is_int($raw) || is_float($raw) ? $raw : 0);

@@ -12,6 +12,7 @@ use App\Models\Sheet;
 use App\Models\Shelf;
 use App\Models\ShopSettings;
 use App\Models\User;
+use App\Upkeep\Photographs;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -49,6 +50,9 @@ final readonly class ShopExport
         $counts['people'] = count($people);
         $counts['photographs'] = $this->photographs();
         $this->text('shelf.csv', self::shelf());
+        foreach (glob(base_path('docs/schemas/*.json')) ?: [] as $schema) {
+            $this->text(basename($schema), (string) file_get_contents($schema));
+        }
         $settings = ShopSettings::current();
         $this->put('shop.json', [
             'schema' => self::SCHEMA, 'made' => Shop::now()->format(DATE_ATOM),
@@ -95,26 +99,21 @@ final readonly class ShopExport
 
     private static function shelf(): string
     {
-        $out = fopen('php://temp', 'r+b');
-        assert($out !== false);
-        fputcsv($out, ['part', 'fits', 'count'], escape: '');
-        foreach (Shelf::all() as $lies) {
-            fputcsv($out, $lies, escape: '');
-        }
-        rewind($out);
-
-        return (string) stream_get_contents($out);
+        return Csv::of(['part', 'fits', 'count'], Shelf::all());
     }
 
     private function photographs(): int
     {
-        $from = config('app.photos');
-        $photos = is_string($from) ? glob($from.'/*.jpg') ?: [] : [];
-        foreach ($photos as $photo) {
-            $this->text('photos/'.basename($photo), (string) file_get_contents($photo));
+        $photographs = Photographs::here();
+        $count = 0;
+        foreach (DB::table('photographs')->orderBy('id')->pluck('id') as $id) {
+            if (is_string($id) && is_file($photographs->path($id))) {
+                $this->text("photos/$id.jpg", (string) file_get_contents($photographs->path($id)));
+                $count++;
+            }
         }
 
-        return count($photos);
+        return $count;
     }
 
     private function put(string $path, mixed $document): void

@@ -11,6 +11,7 @@ use App\Models\Sheet;
 use App\Models\Shelf;
 use App\Models\ShopSettings;
 use App\Models\User;
+use App\Upkeep\Photographs;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Moltrek\Core\Document\Fields;
@@ -55,6 +56,7 @@ final readonly class ShopImport
             }
             DB::statement("select setval('log_entries_seq_seq', greatest((select max(seq) from log_entries), 1))");
             $this->photographs();
+            $this->refuseOtherCounts($shop);
 
             return $codes;
         });
@@ -120,17 +122,28 @@ final readonly class ShopImport
         $last = DB::table('log_entries')->where('job_id', $job->id)->orderByDesc('seq')->value('hash');
         $entries = self::list($said, 'entries');
         if ($entries !== [] && $last !== ($entries[count($entries) - 1]->hash ?? null)) {
-            throw new RuntimeException("The log of job $number does not come to the hash that the export has: it was changed on the way. Nothing was kept.");
+            throw new RuntimeException("The log of job $number does not come to the hash that the export has: it was changed on the way.");
         }
     }
 
     private function photographs(): void
     {
-        $to = config('app.photos');
-        foreach (is_string($to) ? glob($this->folder.'/photos/*.jpg') ?: [] : [] as $photo) {
+        $photographs = Photographs::here();
+        foreach (glob($this->folder.'/photos/*.jpg') ?: [] as $photo) {
             if (preg_match('/^[0-9a-f-]{36}\.jpg$/D', basename($photo)) === 1) {
-                is_dir($to) || mkdir($to, 0700, true);
-                copy($photo, $to.'/'.basename($photo));
+                $photographs->keep(basename($photo, '.jpg'), (string) file_get_contents($photo));
+            }
+        }
+    }
+
+    /** As many of each as the export says that it has: what was left out is missed. */
+    private function refuseOtherCounts(stdClass $shop): void
+    {
+        $counts = ['people' => User::query()->count(), 'sheets' => Sheet::query()->count(), 'jobs' => Job::query()->count(), 'entries' => DB::table('log_entries')->count(), 'photographs' => DB::table('photographs')->count()];
+        foreach ($counts as $what => $count) {
+            $said = $shop->counts->{$what} ?? null;
+            if ($said !== $count) {
+                throw new RuntimeException(sprintf('The export says that it has %s %s, and %d are in it.', is_int($said) ? $said : 'no number of', $what, $count));
             }
         }
     }

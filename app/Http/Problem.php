@@ -23,6 +23,7 @@ final class Problem
             $error instanceof TokenMismatchException => self::response(419, 'The session has ended', 'Reload the page and send again.'),
             $error instanceof ModelNotFoundException => self::response(404, 'Not found', 'There is nothing here.'),
             $error instanceof HttpExceptionInterface => self::http($error),
+            Outage::of($error) !== null => self::outage(Outage::of($error)),
             default => self::unforeseen($error),
         };
     }
@@ -45,6 +46,15 @@ final class Problem
         $detail = $status === 429 ? 'Too many tries. Wait a minute, then try again.' : ($status === 404 ? 'There is nothing here.' : ($error->getMessage() === '' ? $title.'.' : $error->getMessage()));
         $response = self::response($status, $title, $detail);
         $response->headers->add($error->getHeaders());
+
+        return $response;
+    }
+
+    /** Nothing is lost by it: what was sent is sent again. */
+    private static function outage(Outage $outage): JsonResponse
+    {
+        $response = self::response(503, $outage->title(), $outage->detail());
+        $response->headers->set('Retry-After', (string) $outage->retryAfter());
 
         return $response;
     }

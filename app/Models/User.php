@@ -15,7 +15,10 @@ use Illuminate\Support\Str;
  * @property string $initials
  * @property Role $role
  * @property string|null $calendar_key
- * @property CarbonImmutable|null $sessions_from
+ * @property int $session_epoch  sessions of another number are over
+ * @property string|null $totp_secret
+ * @property CarbonImmutable|null $totp_since  a second factor is asked for from then on
+ * @property list<string> $recovery_hashes
  * @property CarbonImmutable|null $disabled_at
  * @property string|null $code_hash
  * @property string|null $pin_hash
@@ -26,17 +29,18 @@ final class User extends Authenticatable
 {
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token', 'calendar_key', 'code_hash', 'pin_hash'];
+    protected $hidden = ['password', 'remember_token', 'calendar_key', 'code_hash', 'pin_hash', 'totp_secret', 'totp_step', 'recovery_hashes'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'sessions_from' => 'immutable_datetime', 'disabled_at' => 'immutable_datetime', 'code_until' => 'immutable_datetime', 'hours' => 'array'];
+        return ['role' => Role::class, 'password' => 'hashed', 'disabled_at' => 'immutable_datetime', 'code_until' => 'immutable_datetime', 'hours' => 'array', 'totp_since' => 'immutable_datetime', 'recovery_hashes' => 'array'];
     }
 
-    /** Sessions that began before now are over, wherever they are. */
+    /** Every session that there is of this person is over, wherever it is, and so is the address of their calendar. */
     public function endSessions(): void
     {
-        $this->forceFill(['sessions_from' => CarbonImmutable::now(), 'remember_token' => Str::random(60)])->save();
+        $this->forceFill(['remember_token' => Str::random(60), 'calendar_key' => null])->save();
+        $this->increment('session_epoch');
     }
 }

@@ -10,7 +10,7 @@ use Moltrek\Core\Refusal\Refusal;
 
 /**
  * What may become somebody's password: eight characters or more of any kind, none of the common ones, and not what anybody
- * here would try first. No rule about kinds of characters, no change by the calendar.
+ * here would try first, and so hard to guess that nobody does. No rule about kinds of characters, no change by the calendar.
  * Source: OWASP ASVS 5, chapter 6.2, level 2.
  */
 final class NewPassword
@@ -44,6 +44,11 @@ final class NewPassword
             throw $fields->placed(ContradictoryFields::excluded($key, '…', 'It is a name that everybody here knows, and little more.', 'one that has nothing to do with you or the shop'));
         }
 
+        $strength = PasswordStrength::of($password, [...self::words($about), ...self::words([Shop::shop(), 'moltrek'])]);
+        if ($strength !== null && ! $strength->isEnough()) {
+            throw $fields->placed(ContradictoryFields::excluded($key, '…', $strength->weak === '' ? 'This is too easy to guess.' : $strength->weak, 'three words that have nothing to do with each other'), $key);
+        }
+
         return $password;
     }
 
@@ -61,10 +66,18 @@ final class NewPassword
      */
     private static function isTelling(string $password, array $about): bool
     {
-        $words = preg_split('/[^\pL\pN]+/u', mb_strtolower(implode(' ', $about)), flags: PREG_SPLIT_NO_EMPTY) ?: [];
-        $telling = array_filter($words, static fn (string $word): bool => mb_strlen($word) >= self::TELLING);
+        $telling = array_filter(self::words($about), static fn (string $word): bool => mb_strlen($word) >= self::TELLING);
         $left = str_replace($telling, '', mb_strtolower($password));
 
         return $telling !== [] && $left !== mb_strtolower($password) && mb_strlen($left) < self::SHORTEST;
+    }
+
+    /**
+     * @param  list<string>  $about
+     * @return list<string>
+     */
+    private static function words(array $about): array
+    {
+        return preg_split('/[^\pL\pN]+/u', mb_strtolower(implode(' ', $about)), flags: PREG_SPLIT_NO_EMPTY) ?: [];
     }
 }

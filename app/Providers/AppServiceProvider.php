@@ -5,14 +5,21 @@ namespace App\Providers;
 use App\Http\Middleware\SessionStands;
 use App\Models\User;
 use App\Policies\Right;
+use App\Upkeep\Seal;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use App\Upkeep\SessionFiles;
 use Carbon\Carbon;
 use Carbon\CarbonImmutable;
 use Carbon\CarbonInterface;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\MigrationsStarted;
+use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Filesystem\Filesystem;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Session;
@@ -24,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         self::setClock();
         Session::extend('file', static fn (): SessionFiles => new SessionFiles(new Filesystem, config()->string('session.files'), config()->integer('session.lifetime')));
+        self::sealWhatIsCommitted();
         foreach (Right::cases() as $right) {
             Gate::define($right->value, static fn (User $user): Response => match (true) {
                 ! $right->isOf($user->role) => Response::deny($right->refusal()),
@@ -31,6 +39,11 @@ final class AppServiceProvider extends ServiceProvider
                 default => Response::allow(),
             });
         }
+        Gate::after(static function (User $user, string $ability, Response|bool|null $result): void {
+            if ($result === false || ($result instanceof Response && $result->denied())) {
+                SecurityLog::note(SecurityEvent::NotAllowed, $user, $ability);
+            }
+        });
         RateLimiter::for('sign-in', static function (Request $request): array {
             $name = $request->input('username');
 
@@ -43,6 +56,23 @@ final class AppServiceProvider extends ServiceProvider
         RateLimiter::for('passwords', static fn (Request $request): Limit => Limit::perMinute(10)->by('passwords|'.self::whose($request)));
         RateLimiter::for('calculations', static fn (Request $request): Limit => Limit::perMinute(600)->by('calculations|'.self::whose($request)));
         RateLimiter::for('photographs', static fn (Request $request): Limit => Limit::perMinute(60)->by('photographs|'.self::whose($request)));
+    }
+
+    /** Every transaction that adds to the shop seals what it added; while the tables are being changed there may be nothing to seal. */
+    private static function sealWhatIsCommitted(): void
+    {
+        $isOn = true;
+        Event::listen(MigrationsStarted::class, static function () use (&$isOn): void {
+            $isOn = false;
+        });
+        Event::listen(MigrationsEnded::class, static function () use (&$isOn): void {
+            $isOn = true;
+        });
+        Event::listen(TransactionCommitting::class, static function (TransactionCommitting $event) use (&$isOn): void {
+            if ($isOn && $event->connectionName === 'pgsql') {
+                Seal::close();
+            }
+        });
     }
 
     private static function whose(Request $request): string

@@ -20,6 +20,9 @@ final class Condition
 
     private const OUTBOXES = 'outboxes';
 
+    /** So many tablets are remembered of one person, and of everybody: the newest. */
+    private const MOST = ['person' => 12, 'shop' => 60];
+
     /** A tablet that has not been heard of for so long is forgotten, in hours. */
     private const FORGOTTEN = 24 * 7;
 
@@ -44,8 +47,13 @@ final class Condition
         if ($waiting === 0 && ! isset($known[$tablet])) {
             return;
         }
-        $known[$tablet] = ['who' => $who, 'waiting' => $waiting, 'at' => time()];
-        Cache::put(self::OUTBOXES, array_filter($known, static fn (array $each): bool => $each['waiting'] > 0 && time() - $each['at'] < self::FORGOTTEN * 3600), self::FORGOTTEN * 3600);
+        unset($known[$tablet]);
+        $known = [$tablet => ['who' => $who, 'waiting' => $waiting, 'at' => time()]] + $known;
+        $ofPerson = 0;
+        $known = array_filter($known, static function (array $each) use ($who, &$ofPerson): bool {
+            return $each['waiting'] > 0 && time() - $each['at'] < self::FORGOTTEN * 3600 && ($each['who'] !== $who || $ofPerson++ < self::MOST['person']);
+        });
+        Cache::put(self::OUTBOXES, array_slice($known, 0, self::MOST['shop'], true), self::FORGOTTEN * 3600);
     }
 
     /** @return list<OutboxShape> */

@@ -6,6 +6,44 @@ as_root() {
   if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi
 }
 
+# Started as root, Moltrek's own processes and commands run under an account of their own, which may write below var/ and nowhere else.
+ACCOUNT=moltrek
+
+account() {
+  if [ "$(id -u)" = 0 ] && [ "$(cat "$here/var/account" 2>/dev/null)" = "$ACCOUNT" ]; then echo "$ACCOUNT"; else id -un; fi
+}
+
+as_account() {
+  if [ "$(account)" = "$(id -un)" ]; then "$@"; else setpriv --reuid="$ACCOUNT" --regid="$ACCOUNT" --init-groups -- "$@"; fi
+}
+
+# detached LOG ACCOUNT COMMAND …: runs on by itself, and holds nothing of who began it: no terminal, no pipe.
+detached() {
+  local log=$1 who=$2 drop=()
+  shift 2
+  if [ "$who" != "$(id -un)" ]; then drop=(setpriv --reuid="$who" --regid="$who" --init-groups --); fi
+  (cd / && exec setsid "${drop[@]}" "$@") >>"$log" 2>&1 </dev/null &
+}
+
+# The account is made, and given what it writes. Where it cannot reach this folder everything stays with root, and that is said.
+prepare_account() {
+  [ "$(id -u)" = 0 ] || return 0
+  id "$ACCOUNT" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$ACCOUNT"
+  echo "$ACCOUNT" >var/account
+  if ! as_account test -r "$here/artisan" -a -x "$here/bin" 2>/dev/null; then
+    rm -f var/account
+    say "The account $ACCOUNT cannot reach $here: Moltrek runs as root. Move it to where everybody may read, such as /srv/moltrek."
+    return 0
+  fi
+  mkdir -p var/photos var/photos-own var/backups var/exports var/work var/cache var/run var/opcache
+  chown "$ACCOUNT:$ACCOUNT" var
+  local each
+  for each in var/*; do
+    case "$each" in var/pg | var/cluster.secret* | var/account | var/node | var/stamps) continue ;; esac
+    find "$each" ! -user "$ACCOUNT" -exec chown -h "$ACCOUNT:$ACCOUNT" {} +
+  done
+}
+
 # Runs a step and shows its output only if it fails.
 quietly() {
   local what=$1 log=$here/var/log/install.log
@@ -41,6 +79,7 @@ fingerprint() {
 make_folders() {
   case ":$PATH:" in *:/usr/sbin:*) ;; *) PATH=$PATH:/usr/sbin ;; esac
   mkdir -p var/log var/stamps var/storage/framework/{cache/data,sessions,sessions-own,views} var/storage/logs bootstrap/cache
+  chmod 700 var/storage/framework/sessions var/storage/framework/sessions-own var/storage/logs
 }
 
 prepare_platform() {
@@ -49,6 +88,7 @@ prepare_platform() {
   prepare_php
   prepare_node
   prepare_environment
+  prepare_account
 }
 
 prepare_packages() {
@@ -60,6 +100,7 @@ prepare_packages() {
   command -v chromium-headless-shell >/dev/null || missing+=(chromium-headless-shell)
   command -v openssl >/dev/null || missing+=(openssl)
   command -v setsid >/dev/null || missing+=(util-linux)
+  command -v supervisord >/dev/null || missing+=(supervisor)
   [ -n "$(postgres_bin)" ] || missing+=(postgresql)
   [ -x /usr/sbin/nginx ] || missing+=(nginx-light)
   [ -x /usr/sbin/php-fpm8.2 ] || missing+=(php8.2-fpm)
@@ -86,11 +127,22 @@ prepare_packages() {
 
 prepare_php() {
   make_folders
-  if [ ! -f vendor/autoload.php ] || changed composer composer.json compat; then
+  if [ ! -f vendor/autoload.php ] || changed composer composer.json composer.lock compat; then
     unstamp composer
-    quietly "installing the PHP packages" env COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress
-    stamp composer composer.json compat
+    quietly "installing the PHP packages" php_packages
+    # some packages come readable for who installs them alone
+    chmod -R a+rX vendor
+    stamp composer composer.json composer.lock compat
   fi
+}
+
+# As composer.lock has them, each to its version; where one of them is no longer served all are resolved anew inside the carets, and
+# the log says which (bin/lock.php keeps what was installed).
+php_packages() {
+  local pins=() pin
+  for pin in $(php bin/lock.php pins); do pins+=(--with "$pin"); done
+  COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress "${pins[@]}" ||
+    { echo "Not all of composer.lock is served any more: resolved anew." && COMPOSER_ALLOW_SUPERUSER=1 composer update --no-interaction --no-progress; }
 }
 
 # The front end's tools need a newer Node than some Debians carry; the npm registry has it as a package.
@@ -103,26 +155,39 @@ prepare_node() {
   if [ ! -d node_modules/.bin ] || changed npm package-lock.json; then
     unstamp npm
     quietly "installing the Node packages" npm ci --no-progress
+    chmod -R a+rX node_modules
     stamp npm package-lock.json
   fi
 }
 
+# The installation's secrets: what the application reads, and the cluster's own, which it never does.
 prepare_environment() {
-  if [ -f var/moltrek.env ]; then
-    [ -n "$(env_value DB_APP_PASSWORD)" ] || echo "DB_APP_PASSWORD=$(secret)" >>var/moltrek.env
-    return
-  fi
-  umask 077
-  cat >var/moltrek.env.new <<EOF
+  if [ ! -f var/moltrek.env ]; then
+    umask 077
+    cat >var/moltrek.env.new <<EOF
 APP_ENV=production
 APP_KEY=base64:$(head -c 32 /dev/urandom | base64 -w0)
 DB_PASSWORD=$(secret)
 DB_APP_PASSWORD=$(secret)
-DB_USERNAME=moltrek
+DB_USERNAME=moltrek_owner
 DB_DATABASE=moltrek
 EOF
-  mv var/moltrek.env.new var/moltrek.env
-  umask 022
+    secret >var/cluster.secret.new
+    mv var/cluster.secret.new var/cluster.secret
+    mv var/moltrek.env.new var/moltrek.env
+    umask 022
+  fi
+  [ -n "$(env_value DB_APP_PASSWORD)" ] || echo "DB_APP_PASSWORD=$(secret)" >>var/moltrek.env
+  # from a version whose shops belonged to the cluster's own account
+  if [ ! -f var/cluster.secret ]; then
+    (umask 077 && env_value DB_PASSWORD >var/cluster.secret.new)
+    mv var/cluster.secret.new var/cluster.secret
+  fi
+  if [ "$(env_value DB_USERNAME)" = moltrek ]; then
+    setting DB_PASSWORD "$(secret)"
+    setting DB_USERNAME moltrek_owner
+  fi
+  chmod 600 var/moltrek.env var/cluster.secret
 }
 
 # Compiled beforehand: nothing is parsed while somebody waits.
@@ -131,7 +196,8 @@ prepare_opcache() {
     unstamp opcache
     rm -rf var/opcache
     mkdir -p var/opcache
-    quietly "compiling" php -d opcache.enable=1 -d opcache.enable_cli=1 -d "opcache.file_cache=$here/var/opcache" -d opcache.file_cache_only=1 bin/precompile.php
+    if [ "$(account)" != "$(id -un)" ]; then chown "$ACCOUNT" var/opcache; fi
+    quietly "compiling" as_account php -d opcache.enable=1 -d opcache.enable_cli=1 -d "opcache.file_cache=$here/var/opcache" -d opcache.file_cache_only=1 bin/precompile.php
     stamp opcache app core/src config routes bootstrap/app.php composer.json bin/precompile.php
   fi
 }
@@ -141,6 +207,7 @@ prepare_build() {
   if [ ! -f public/build/manifest.json ] || changed build resources package-lock.json vite.config.ts; then
     unstamp build
     quietly "building the front end" npm run build
+    chmod -R a+rX public/build
     find public/build -type f \( -name '*.js' -o -name '*.css' \) -exec gzip -9 -kf {} +
     stamp build resources package-lock.json vite.config.ts
   fi
@@ -156,7 +223,7 @@ setting() {
 
 env_value() { sed -n "s/^$1=//p" var/moltrek.env | tail -n 1; }
 
-artisan() { php artisan "$@"; }
+artisan() { as_account php artisan "$@"; }
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 

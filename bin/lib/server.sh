@@ -1,13 +1,16 @@
-# The application server, on loopback: nginx and php-fpm as processes of our own under var/ (bin/serve.sh). One process group, known
-# by its pid file. With MOLTREK_SERVER=php it is PHP's own server, which needs neither.
+# The application server, on loopback: nginx, php-fpm and the events process under a supervisor of their own, with everything they
+# write under var/. One that dies is begun again. With MOLTREK_SERVER=php it is PHP's own server, which needs none of them.
+
+# Beside the application: with another of these a server begins again.
+SERVED_BY='bin/preload.php bin/nginx.conf bin/nginx-headers.conf bin/nginx-fastcgi.conf bin/events.mjs bin/alone.sh bin/upkeep.sh bin/lib/server.sh'
 
 server_pid_file() { echo "$here/var/${1:-server}.pid"; }
 
-# The process group of a server that is really ours; a stale pid file counts as none.
+# The supervisor of a server, or PHP's own server, where it is really ours; a stale pid file counts as none.
 server_pid() {
   local pid
-  pid=$(cut -d' ' -f1 "$(server_pid_file "${1:-server}")" 2>/dev/null) || return 1
-  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF "$here/bin/serve." && echo "$pid"
+  pid=$(cat "$(server_folder "${1:-server}")/supervisor.pid" 2>/dev/null) || pid=$(cut -d' ' -f1 "$(server_pid_file "${1:-server}")" 2>/dev/null) || return 1
+  [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" | grep -qF -e "$here/bin/serve.php" -e "$(server_folder "${1:-server}")/supervisor.conf" && echo "$pid"
 }
 
 server_port() { cut -d' ' -f2 "$(server_pid_file "${1:-server}")"; }
@@ -21,7 +24,7 @@ server_sockets() { cat "$(server_folder "$1")/sockets" 2>/dev/null; }
 
 # A server keeps the code ready that it began with: with other code it begins again.
 server_is_of_this_code() {
-  [ "${MOLTREK_SERVER:-}" = php ] || [ "$(cat "$(server_folder "$1")/code" 2>/dev/null)" = "$(fingerprint app core/src config routes bootstrap/app.php composer.json bin/preload.php bin/nginx.conf)" ]
+  [ "${MOLTREK_SERVER:-}" = php ] || [ "$(cat "$(server_folder "$1")/code" 2>/dev/null)" = "$(fingerprint app core/src config routes bootstrap/app.php composer.json $SERVED_BY)" ]
 }
 
 # server_start [name] [wanted port]; settings come from the environment.
@@ -42,7 +45,8 @@ server_start() {
     server_cache "$name"
     local caches
     server_caches "$name"
-    setsid env "${caches[@]}" bash "$here/bin/serve.sh" "$(server_folder "$name")" >"$here/var/log/$name.log" 2>&1 </dev/null &
+    rm -f "$(server_folder "$name")/supervisor.pid"
+    detached "$here/var/log/$name-start.log" "$(account)" env "${caches[@]}" supervisord -n -c "$(server_folder "$name")/supervisor.conf"
   fi
   echo "$! $port" >"$(server_pid_file "$name")"
   local i
@@ -51,7 +55,7 @@ server_start() {
     sleep 0.1
   done
   say "The server does not answer; see var/log/$name.log and var/storage/logs."
-  tail -n 20 "$here/var/log/$name.log"
+  tail -qn 10 "$here/var/log/$name"*.log
   return 1
 }
 
@@ -112,28 +116,30 @@ server_cache() {
   rm -f "$(server_folder "$1")"/{config,routes,events}.php
   local each caches
   server_caches "$1"
-  for each in config route event; do env "${caches[@]}" php artisan "$each:cache" --quiet; done
-  env "${caches[@]}" ${DB_PRACTICE_DATABASE:+DB_DATABASE=$DB_PRACTICE_DATABASE} php bin/preload-list.php >"$(server_folder "$1")/preload.txt"
-  fingerprint app core/src config routes bootstrap/app.php composer.json bin/preload.php bin/nginx.conf >"$(server_folder "$1")/code"
+  for each in config route event; do as_account env "${caches[@]}" php artisan "$each:cache" --quiet; done
+  as_account env "${caches[@]}" ${DB_PRACTICE_DATABASE:+DB_DATABASE=$DB_PRACTICE_DATABASE} php bin/preload-list.php >"$(server_folder "$1")/preload.txt"
+  fingerprint app core/src config routes bootstrap/app.php composer.json $SERVED_BY >"$(server_folder "$1")/code"
 }
 
 # What nginx, php-fpm and the event process are told.
 server_configure() {
   local name=$1 port=$2 folder sockets
   folder=$(server_folder "$name")
-  mkdir -p "$folder"/temp/{body,fastcgi,proxy}
+  as_account mkdir -p "$folder"/temp/{body,fastcgi,proxy}
   chmod 700 "$folder"
-  sockets=$(mktemp -d /tmp/moltrek.XXXXXX)
+  sockets=$(as_account mktemp -d /tmp/moltrek.XXXXXX)
   echo "$sockets" >"$folder/sockets"
   sed -e "s|@HERE@|$here|g" -e "s|@FOLDER@|$folder|g" -e "s|@SOCKETS@|$sockets|g" -e "s|@PORT@|$port|g" \
     -e "s|@TLS@|$(server_tls_lines)|g" \
-    -e "s|@USER@|$([ "$(id -u)" = 0 ] && echo 'user root;')|g" "$here/bin/nginx.conf" >"$folder/nginx.conf"
+    -e "s|@PROBLEM@|default_type application/problem+json; include $here/bin/nginx-headers.conf;|g" \
+    -e "s|@FASTCGI@|fastcgi_pass unix:$sockets/php.sock; fastcgi_param SCRIPT_FILENAME $here/public/index.php; fastcgi_param DOCUMENT_ROOT $here/public; include $here/bin/nginx-fastcgi.conf;|g" \
+    -e "s|@USER@|$([ "$(account)" = root ] && echo 'user root;')|g" "$here/bin/nginx.conf" >"$folder/nginx.conf"
   cat >"$folder/fpm.conf" <<CONF
 [global]
 error_log = /proc/self/fd/2
 daemonize = no
 [moltrek]
-$([ "$(id -u)" = 0 ] && printf 'user = root\ngroup = root\n')
+$([ "$(account)" = root ] && printf 'user = root\ngroup = root\n')
 listen = $sockets/php.sock
 pm = static
 pm.max_children = ${MOLTREK_WORKERS:-6}
@@ -143,10 +149,53 @@ catch_workers_output = yes
 decorate_workers_output = no
 CONF
   cat >"$folder/events.json" <<JSON
-{"socket": "$sockets/events.sock", "application": "http://127.0.0.1:$port", "host": "127.0.0.1", "port": $(env_value DB_PORT), "user": "moltrek_app", "password": "$(env_value DB_APP_PASSWORD)",
+{"socket": "$sockets/events.sock", "application": "$sockets/inside.sock", "host": "127.0.0.1", "port": $(env_value DB_PORT), "user": "moltrek_app", "password": "$(env_value DB_APP_PASSWORD)",
  "databases": {"": "${DB_DATABASE:-}", "own": "${DB_OWN_DATABASE:-}", "practice": "${DB_PRACTICE_DATABASE:-}"}}
 JSON
   chmod 600 "$folder/events.json"
+  server_programs "$name" >"$folder/supervisor.conf"
+  if [ "$(account)" != "$(id -un)" ]; then chown -R "$ACCOUNT:$ACCOUNT" "$folder"; fi
+}
+
+# What the supervisor runs and begins again: each in a group of its own, its log turned over by size, for the account's eyes alone.
+server_programs() {
+  local name=$1 folder fpm root=''
+  folder=$(server_folder "$name")
+  fpm=$(command -v php-fpm8.2 || command -v php-fpm)
+  if [ "$(account)" = root ]; then root=' -R'; fi
+  cat <<CONF
+[supervisord]
+nodaemon=true
+umask=077
+logfile=$here/var/log/$name.log
+logfile_maxbytes=10MB
+logfile_backups=3
+pidfile=$folder/supervisor.pid
+$([ "$(account)" = root ] && echo user=root)
+CONF
+  server_program "$name" php 10 "$fpm -F -y $folder/fpm.conf$root -d opcache.enable=1 -d opcache.validate_timestamps=1 -d opcache.revalidate_freq=2 -d opcache.memory_consumption=192 -d opcache.max_accelerated_files=20000 -d opcache.file_cache=$here/var/opcache -d expose_php=0 -d opcache.preload=$here/bin/preload.php -d opcache.preload_user=$(account) -d upload_max_filesize=20M -d post_max_size=24M -d memory_limit=512M"
+  server_program "$name" nginx 20 "/usr/sbin/nginx -p $folder -c $folder/nginx.conf -e stderr -g 'daemon off;'"
+  server_program "$name" events 30 "$(command -v node) $here/bin/events.mjs $folder/events.json"
+  # the shop's own server sees to the day's backup
+  if [ "$name" = server ]; then server_program "$name" upkeep 40 "$here/bin/upkeep.sh"; fi
+}
+
+server_program() {
+  cat <<CONF
+[program:$2]
+command=$here/bin/alone.sh $(server_folder "$1")/$2.group $(server_sockets "$1") $4
+priority=$3
+autorestart=true
+startsecs=1
+startretries=100
+stopasgroup=true
+killasgroup=true
+stopwaitsecs=8
+redirect_stderr=true
+stdout_logfile=$here/var/log/$1-$2.log
+stdout_logfile_maxbytes=10MB
+stdout_logfile_backups=3
+CONF
 }
 
 # With MOLTREK_NOW the application's clock begins at that instant when the server starts, and runs on from there.
@@ -159,16 +208,34 @@ server_answers() { php -r 'exit(str_contains((string) @file_get_contents("http:/
 server_stop() {
   local name=${1:-server} pid i
   if pid=$(server_pid "$name"); then
-    kill -TERM -- "-$pid" 2>/dev/null || true
-    for i in $(seq 1 50); do
-      kill -0 -- "-$pid" 2>/dev/null || break
+    kill -TERM "$pid" 2>/dev/null || true
+    for i in $(seq 1 100); do
+      kill -0 "$pid" 2>/dev/null || break
       sleep 0.1
     done
     kill -KILL -- "-$pid" 2>/dev/null || true
     say "The server has stopped."
   fi
+  if ls "$(server_folder "$name")"/*.group >/dev/null 2>&1; then server_orphans "$name"; fi
+  rm -f "$(server_folder "$name")/supervisor.pid"
   rm -f "$(server_pid_file "$name")"
   local sockets
   sockets=$(server_sockets "$name") && case "$sockets" in /tmp/moltrek.*) rm -rf "$sockets" ;; esac
   return 0
+}
+
+# What a supervisor that was killed has left: it holds the port, and would answer with old code.
+server_orphans() {
+  local file group pid
+  for file in "$(server_folder "$1")"/*.group; do
+    group=$(cat "$file" 2>/dev/null) || continue
+    for pid in $(pgrep -g "$group" 2>/dev/null); do
+      case "$(readlink "/proc/$pid/exe")" in
+        */nginx | */php-fpm* | */node | */bash) kill -KILL "$pid" 2>/dev/null || true ;;
+      esac
+    done
+    rm -f "$file"
+  done
+  # the kernel gives their port back when the last of them has gone
+  sleep 0.2
 }

@@ -52,7 +52,7 @@ upgrade_from() {
   local dump=$1 now
   database_drop moltrek_upgrade
   database_ensure moltrek_upgrade
-  PGPASSWORD=$(env_value DB_PASSWORD) "$(postgres_bin)/pg_restore" -h 127.0.0.1 -p "$(env_value DB_PORT)" -U moltrek --exit-on-error -d moltrek_upgrade "$dump"
+  database_tool pg_restore --no-owner --exit-on-error -d moltrek_upgrade "$dump"
   DB_DATABASE=moltrek_upgrade artisan migrate --force --quiet
   now=$(DB_DATABASE=moltrek_upgrade artisan moltrek:verify)
   say "$now"
@@ -158,7 +158,7 @@ faults() {
   prepare_build
   database_drop moltrek_faults
   database_ensure moltrek_faults
-  export DB_DATABASE=moltrek_faults CACHE_STORE=file BCRYPT_ROUNDS=4 MOLTREK_FAULTS_PORT="${MOLTREK_FAULTS_PORT:-8195}"
+  export DB_DATABASE=moltrek_faults CACHE_STORE=file HASH_MEMORY=1024 HASH_TIME=1 MOLTREK_FAULTS_PORT="${MOLTREK_FAULTS_PORT:-8195}"
   for script in ${1:-tests/faults/*.mjs}; do
     [ "$script" = tests/faults/harness.mjs ] && continue
     artisan moltrek:demo --fresh
@@ -176,7 +176,7 @@ faults() {
     fi
     server_stop faults >/dev/null
   done
-  unset DB_DATABASE CACHE_STORE BCRYPT_ROUNDS
+  unset DB_DATABASE CACHE_STORE HASH_MEMORY HASH_TIME
 }
 
 # The stories through the interface: two workers with a server, a database and a cache each, all by a given clock; the one
@@ -184,7 +184,7 @@ faults() {
 end_to_end() {
   local worker addresses=''
   prepare_build
-  export CACHE_STORE=file BCRYPT_ROUNDS=4 MOLTREK_CLOCK_AHEAD
+  export CACHE_STORE=file HASH_MEMORY=1024 HASH_TIME=1 MOLTREK_CLOCK_AHEAD
   MOLTREK_CLOCK_AHEAD=$(MOLTREK_NOW=${MOLTREK_NOW:-2026-11-24T12:00:00Z} clock_ahead)
   database_drop moltrek_e2e
   database_ensure moltrek_e2e
@@ -199,7 +199,7 @@ end_to_end() {
     addresses="$addresses $(server_address e2e_$worker)"
   done
   MOLTREK_ADDRESSES=$addresses suite playwright var/log/playwright.xml npx playwright test "$@"
-  unset CACHE_STORE BCRYPT_ROUNDS MOLTREK_CLOCK_AHEAD
+  unset CACHE_STORE HASH_MEMORY HASH_TIME MOLTREK_CLOCK_AHEAD
 }
 
 # One more server over the shop of a worker, as tablets of the shop's network reach it: by a certificate of the shop's own root.

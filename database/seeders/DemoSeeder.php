@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\Shelf;
 use App\Models\ShopSettings;
 use App\Models\User;
+use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Document\Fields;
 use Ramsey\Uuid\Uuid;
 use stdClass;
@@ -19,7 +20,13 @@ final class DemoSeeder extends DemoBench
     /** The numbers of its jobs. */
     public const JOBS = [187, 203, 204, 209, 214, 215, 216, 217, 218, 219, 220, 221, 222, 223, 224, 226, 227, 228, 229, 230, 231];
 
+    /** In one go: all of it or nothing, and sealed. */
     public function run(): void
+    {
+        DB::transaction($this->fill(...));
+    }
+
+    private function fill(): void
     {
         $this->shop();
         $this->people();

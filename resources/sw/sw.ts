@@ -67,6 +67,17 @@ registerRoute(
         plugins: [
             new ExpirationPlugin({ maxEntries: MOST, maxAgeSeconds: DAYS * 86_400 }),
             {
+                // what has not changed is as new as the answer that says so
+                fetchDidSucceed: async ({ request, response }) => {
+                    const answers = response.status === 304 ? await caches.open(ANSWERS) : null
+                    const kept = await answers?.match(request, { ignoreVary: true })
+                    if (answers && kept) {
+                        const headers = new Headers(kept.headers)
+                        headers.set('Shop-Now', response.headers.get('Shop-Now') ?? '')
+                        await answers.put(request, new Response(kept.body, { status: kept.status, headers }))
+                    }
+                    return response
+                },
                 // says of an answer that it is kept, and from when
                 cachedResponseWillBeUsed: async ({ cachedResponse }) => {
                     if (!cachedResponse) {

@@ -94,9 +94,9 @@ it('finds what was done to the log behind its back', function (string $done, int
     DB::statement('ALTER TABLE log_entries DISABLE TRIGGER log_entries_keep');
     DB::statement('ALTER TABLE log_entries DISABLE TRIGGER log_entries_chain');
     DB::statement(strtr($done, ['@1' => "'$ids[1]'", '@2' => "'$ids[2]'"]));
-    DB::statement('ALTER TABLE log_entries ENABLE TRIGGER ALL');
+    DB::statement('ALTER TABLE log_entries ENABLE TRIGGER USER');
     expect(brokenAt())->toHaveCount($breaks)->and(Artisan::call('moltrek:verify'))->toBe(1)
-        ->and(Artisan::output())->toContain('Job 214: the chain is broken at entry');
+        ->and(Artisan::output())->toContain('Job 214: the chain does not hold at entry');
 })->with([
     'a word changed: that entry' => ["update log_entries set payload = '{\"text\": \"Nothing.\"}' where id = @1", 1],
     'a word changed and its hash made to fit: the one after it' => ["update log_entries set payload = '{\"text\": \"No.\"}', hash = entry_hash((select hash from log_entries b where b.job_id = log_entries.job_id and b.seq < log_entries.seq order by seq desc limit 1), id, 214, 'TW', kind, '{\"text\": \"No.\"}', happened_at, recorded_at) where id = @1", 1],
@@ -106,5 +106,5 @@ it('finds what was done to the log behind its back', function (string $done, int
 ]);
 
 it('proves the chain of the whole shop', function () {
-    expect(Artisan::call('moltrek:verify'))->toBe(0)->and(json_decode(Artisan::output(), true))->toMatchArray(['jobs' => 21, 'unreadable' => 0, 'broken' => 0]);
+    expect(Artisan::call('moltrek:verify'))->toBe(0)->and(json_decode(explode("\n", Artisan::output())[0], true))->toMatchArray(['jobs' => 21, 'unreadable' => 0, 'broken' => 0]);
 });

@@ -1,6 +1,8 @@
 <?php
 
+use App\Actions\Voucher;
 use App\Models\Device;
+use App\Models\Job;
 use Database\Seeders\DemoSeeder;
 use Database\Seeders\DemoSignIns;
 use Illuminate\Support\Facades\DB;
@@ -97,19 +99,58 @@ it('lets a second person look by their own PIN, and believes no tablet that says
     // a job at which a hold's turn has come
     [$job, $hold] = collect(DemoSeeder::JOBS)->lazy()->map(fn (int $job): array => [$job, collect($tablet->getJson("/api/jobs/$job")->json('planning.steps'))
         ->first(fn (array $step): bool => $step['kind'] === 'hold' && $step['canBeDone'] && collect($step['asks'])->contains('by', null))])->first(fn (array $found): bool => $found[1] !== null);
-    $item = collect($hold['asks'])->firstWhere('by', null)['item'];
-    $voucher = $tablet->postJson('/api/bench/second', ['initials' => 'PQ', 'pin' => '2907', 'hold' => $hold['id']])->assertOk()->json('voucher');
-    $answer = fn (array $said) => $tablet->postJson("/api/jobs/$job/entries", ['entries' => [$this->entry('hold_answered', ['hold' => $hold['id'], 'item' => $item, 'second' => 'PQ'] + $said)]]);
-    $answer(['vouched' => true])->assertJsonPath('results.0.refusal.field', 'payload.vouched');
-    $answer(['vouched' => 'made up'])->assertJsonPath('results.0.refusal.field', 'payload.vouched');
-    $tablet->postJson("/api/jobs/$job/entries", ['entries' => [$this->entry('hold_answered', ['hold' => $hold['id'], 'item' => $item, 'second' => 'IC', 'vouched' => $voucher])]])->assertJsonPath('results.0.refusal.field', 'payload.vouched');
-    $answer(['vouched' => $voucher])->assertJsonPath('results.0.state', 'stored');
+    $items = collect($hold['asks'])->where('by', null)->pluck('item')->values();
+    [$item, $other] = [$items[0], $items[1]];
+    $vouchers = $tablet->postJson('/api/bench/second', ['initials' => 'PQ', 'pin' => '2907', 'job' => $job, 'hold' => $hold['id'], 'items' => [$item, $other]])->assertOk()->json('vouchers');
+    $answer = fn (array $said, ?int $at = null) => $tablet->postJson("/api/jobs/$job/entries", ['entries' => [$this->entry('hold_answered', $said + ['hold' => $hold['id'], 'item' => $at ?? $item, 'second' => 'PQ'])]]);
+    $refused = fn ($answered) => $answered->assertJsonPath('results.0.refusal.field', 'payload.vouched');
+    $refused($answer(['vouched' => true]));
+    $refused($answer(['vouched' => 'made up']));
+    $refused($answer(['vouched' => $vouchers[$item], 'second' => 'IC']));
+    // the question beside it, and a hold of that name on another job
+    $refused($answer(['vouched' => $vouchers[$other]]));
+    $elsewhere = Job::query()->where('number', '!=', $job)->firstOrFail();
+    expect(Voucher::spend($vouchers[$item], 'PQ', $this->person('tomas'), $elsewhere, $hold['id'], $item))->toBeFalse();
+    $answer(['vouched' => $vouchers[$item]])->assertJsonPath('results.0.state', 'stored');
     $slip = $tablet->getJson("/api/jobs/$job")->json('log.slip');
     expect(collect($slip)->pluck('text')->filter(fn (string $text): bool => str_ends_with($text, ', with PQ by their own PIN')))->toHaveCount(1);
+    // good once, and not for ever
+    expect(Voucher::spend($vouchers[$item], 'PQ', $this->person('tomas'), $this->job($job), $hold['id'], $item))->toBeFalse();
     $this->travel(13)->hours();
     takes($tablet, 'TW', '4711')->assertOk();
-    $answer(['vouched' => $voucher])->assertJsonPath('results.0.refusal.field', 'payload.vouched');
+    $refused($answer(['vouched' => $vouchers[$other]], $other));
 });
+
+it('takes no voucher of a namesake in another shop, and none that somebody gives themselves', function () {
+    $tablet = tabletOf($this);
+    takes($tablet, 'TW', '4711')->assertOk();
+    $job = $this->job(214);
+    $voucher = Voucher::give($this->person('petra'), $this->person('tomas'), $job, 'hold.head', 0);
+    config(['database.connections.pgsql.database' => 'moltrek_own']);
+    DB::connection()->setDatabaseName('moltrek_own');
+    expect(Voucher::spend($voucher, 'PQ', $this->person('tomas'), $job, 'hold.head', 0))->toBeFalse();
+    DB::connection()->setDatabaseName('moltrek_test');
+    expect(Voucher::spend($voucher, 'PQ', $this->person('tomas'), $job, 'hold.head', 0))->toBeTrue();
+    $tablet->postJson('/api/bench/second', ['initials' => 'TW', 'pin' => '4711', 'job' => 214, 'hold' => 'hold.head', 'items' => [0]])->assertStatus(422)->assertJsonPath('field', 'initials');
+    foreach ([[], [-1], ['0'], 'all', range(0, 60)] as $items) {
+        $tablet->postJson('/api/bench/second', ['initials' => 'PQ', 'pin' => '2907', 'job' => 214, 'hold' => 'hold.head', 'items' => $items])->assertStatus(422)->assertJsonPath('field', 'items');
+    }
+});
+
+it('works no more on a tablet that was removed, whoever is signed in on it and however', function (Closure $in) {
+    $tablet = tabletOf($this);
+    $in($tablet);
+    $tablet->getJson('/api/floor')->assertOk();
+    Device::query()->update(['revoked_at' => now()]);
+    $tablet->getJson('/api/floor')->assertStatus(401);
+    // and nobody is remembered there
+    $this->app['session']->flush();
+    $this->app['auth']->forgetGuards();
+    $tablet->getJson('/api/floor')->assertStatus(401);
+})->with([
+    'by a PIN' => [fn (TestCase $tablet) => takes($tablet, 'TW', '4711')->assertOk()],
+    'by a password' => [fn (TestCase $tablet) => $tablet->postJson('/api/session', ['username' => 'isla', 'password' => DemoSignIns::all()['isla']])->assertOk()],
+]);
 
 it('takes as a PIN what nobody tries first, from whoever knows the password', function (string $current, string $pin, int $status) {
     $current = $current === 'right' ? DemoSignIns::all()['petra'] : $current;
@@ -118,4 +159,6 @@ it('takes as a PIN what nobody tries first, from whoever knows the password', fu
 })->with([
     'four digits' => ['right', '2907', 200], 'eight' => ['right', '29071655', 200], 'the wrong password' => ['wrong', '2907', 422], 'three' => ['right', '290', 422],
     'letters' => ['right', '29o7', 422], 'all the same' => ['right', '7777', 422], 'in a row' => ['right', '3456', 422], 'backwards' => ['right', '8765', 422],
+    'two again' => ['right', '1212', 422], 'there and back' => ['right', '2772', 422], 'a year' => ['right', '1984', 422], 'a day' => ['right', '241184', 422], 'a day in full' => ['right', '24111984', 422],
+    'a column of the keys' => ['right', '2580', 422], 'the corners' => ['right', '1379', 422], 'odd ones' => ['right', '1357', 422], 'two digits alone' => ['right', '7722', 422], 'three again' => ['right', '471471', 422],
 ]);

@@ -5,6 +5,7 @@ namespace App\Actions\After;
 use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Sheet;
+use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\SheetAdopted;
@@ -51,8 +52,8 @@ final class AdoptSheet implements After
     {
         $sheet = Sheet::version($job->sheet->slug, $version);
         if ($sheet !== null) {
-            $job->update(['engine_sheet_id' => $sheet->id]);
-            $job->setRelation('sheet', $sheet);
+            DB::select('select go_by(?, ?)', [$job->id, $sheet->id]);
+            $job->refresh();
             $log->goBy($sheet->engine());
         }
     }

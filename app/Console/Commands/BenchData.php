@@ -24,6 +24,7 @@ final class BenchData extends Command
         }
         $this->callSilent('migrate:fresh', ['--force' => true]);
         $this->callSilent('db:seed', ['--class' => DemoSeeder::class, '--force' => true]);
+        DB::beginTransaction();
         DB::statement("insert into jobs (number, engine_sheet_id, owner, promised, closed_at, created_at, updated_at)
             select 1000 + n, (select min(id) from engine_sheets where slug = 'ulvane-139r'), 'Owner ' || n, date '2026-12-01' + n % 60,
                 case when n % 10 = 0 then null else now() end, now(), now()
@@ -36,6 +37,7 @@ final class BenchData extends Command
                     'reading', (54.95 + (case when e % 6 = 0 then 0 else 0.055 end) + (e % 5) * 0.001)::numeric(8, 3) || ' mm') end,
                 timestamptz '2026-11-01 08:00Z' + e * interval '1 minute', now()
             from jobs cross join generate_series(0, ?) e where jobs.number > 1000", [self::ENTRIES - 1]);
+        DB::commit();
         DB::statement('analyze');
 
         return self::SUCCESS;

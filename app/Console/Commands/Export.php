@@ -7,15 +7,12 @@ use Illuminate\Console\Command;
 
 final class Export extends Command
 {
-    protected $signature = 'moltrek:export {folder} {--photos= : where the photographs lie}';
+    protected $signature = 'moltrek:export {folder}';
 
     protected $description = 'Write the whole shop in open formats into a folder';
 
     public function handle(): int
     {
-        if (is_string($this->option('photos'))) {
-            config(['app.photos' => $this->option('photos')]);
-        }
         $folder = $this->argument('folder');
         $counts = (new ShopExport(is_string($folder) ? $folder : '.'))->write();
         $this->line(implode(', ', array_map(static fn (string $what, int $count): string => "$count $what", array_keys($counts), $counts)));

@@ -2,27 +2,28 @@
 
 namespace App\Console\Commands;
 
+use App\Exchange\ExportArchive;
 use App\Exchange\ShopImport;
+use App\Upkeep\BadArchive;
 use Illuminate\Console\Command;
 use Moltrek\Core\Refusal\Refusal;
 use RuntimeException;
 
 final class Import extends Command
 {
-    protected $signature = 'moltrek:import {folder} {--photos= : where the photographs go}';
+    protected $signature = 'moltrek:import {file} {folder : an empty one, to unpack it in} {--proof= : the digits that ./moltrek export printed}';
 
     protected $description = 'Read an export into an empty shop';
 
     public function handle(): int
     {
-        if (is_string($this->option('photos'))) {
-            config(['app.photos' => $this->option('photos')]);
-        }
-        $folder = $this->argument('folder');
+        [$file, $folder, $proof] = [$this->argument('file'), $this->argument('folder'), $this->option('proof')];
+        assert(is_string($file) && is_string($folder));
         try {
-            $codes = (new ShopImport(is_string($folder) ? $folder : '.'))->read();
-        } catch (RuntimeException|Refusal $refusal) {
-            $this->error($refusal->getMessage());
+            (new ExportArchive($file))->unpackProved($folder, is_string($proof) ? $proof : null);
+            $codes = (new ShopImport($folder))->read();
+        } catch (BadArchive|RuntimeException|Refusal $refusal) {
+            $this->error($refusal->getMessage().' Nothing was kept.');
 
             return self::FAILURE;
         }

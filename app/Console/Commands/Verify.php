@@ -3,11 +3,13 @@
 namespace App\Console\Commands;
 
 use App\Bench\JobLog;
+use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Models\Job;
+use App\Upkeep\Photographs;
+use App\Upkeep\ShopProof;
 use DateTimeImmutable;
 use Illuminate\Console\Command;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 use Moltrek\Core\Fitting\Assessment;
@@ -15,51 +17,74 @@ use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Unreadable;
 use Moltrek\Core\Planning\Step;
-use stdClass;
 
 /**
- * Replays every job of the shop and says in one line what it comes to, so that a copy can be held against it; and proves the
- * chain of hashes, entry by entry.
+ * Replays every job of the shop and says in one line what it comes to, so that a copy can be held against it; and proves that
+ * nothing of it was changed or taken away.
  */
 final class Verify extends Command
 {
-    /** So many breaks are named. */
+    /** So many findings are named. */
     private const NAMED = 20;
 
-    protected $signature = 'moltrek:verify';
+    protected $signature = 'moltrek:verify {--snapshot= : of the database, as PostgreSQL has exported it} {--photos= : the folder with its photographs} {--restored : read back from a backup: another installation may have sealed it} {--head= : a line of ./moltrek head: is what it stands for still there?}';
 
-    protected $description = 'Replay every job and print what the shop comes to, as JSON';
+    protected $description = 'Replay every job, prove that the shop is what was kept of it, and print what it comes to, as JSON';
 
     public function handle(): int
     {
+        $head = $this->option('head');
+        if (is_string($head)) {
+            return $this->answerHead($head);
+        }
+        $snapshot = $this->option('snapshot');
+        if (is_string($snapshot)) {
+            DB::beginTransaction();
+            DB::statement('set transaction isolation level repeatable read, read only');
+            DB::statement('set transaction snapshot '.DB::getPdo()->quote($snapshot));
+        }
         $jobs = $entries = $unreadable = 0;
         [$said, $comesTo] = [hash_init('sha256'), hash_init('sha256')];
+        $photos = $this->option('photos');
+        $proof = Schema::hasTable('shop_chain') ? new ShopProof(is_string($photos) ? new Photographs($photos) : Photographs::here(), $this->option('restored') === true) : null;
         foreach (Job::query()->orderBy('number')->pluck('id')->all() as $id) {
             $job = Job::query()->findOrFail(is_int($id) ? $id : 0);
             $log = JobLog::entries($job);
             hash_update($said, JsonText::encode([$job->number, $job->owner, $job->sheet->slug, $job->sheet->version, self::said($log)]));
             hash_update($comesTo, JsonText::encode([$job->number, self::comesTo($job, $log)]));
+            $proof?->readLog($job);
             $jobs++;
             $entries += count($log);
             $unreadable += count(array_filter($log, static fn (Entry $entry): bool => $entry->said instanceof Unreadable));
         }
-        $broken = self::broken();
-        $this->line(JsonText::encode(['jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'said' => hash_final($said), 'comes_to' => hash_final($comesTo), 'broken' => $broken?->count()]));
-        foreach ($broken?->take(self::NAMED) ?? [] as $entry) {
-            $this->error(sprintf('Job %d: the chain is broken at entry %s.', $entry->job, $entry->id));
+        $findings = $proof?->findings() ?? [];
+        $this->line(JsonText::encode([
+            'jobs' => $jobs, 'entries' => $entries, 'unreadable' => $unreadable, 'said' => hash_final($said), 'comes_to' => hash_final($comesTo),
+            'broken' => $proof === null ? null : count($findings), 'links' => $proof?->links(), 'head' => $proof === null ? null : ShopProof::head(Shop::now()->format('Y-m-d')),
+        ]));
+        foreach (array_slice($findings, 0, self::NAMED) as $finding) {
+            $this->line($finding);
+        }
+        if (count($findings) > self::NAMED) {
+            $this->line(sprintf('… and %d more.', count($findings) - self::NAMED));
+        }
+        if ($proof !== null) {
+            $this->line($proof->soundness());
         }
 
-        return $broken === null || $broken->isEmpty() ? self::SUCCESS : self::FAILURE;
+        return $findings === [] ? self::SUCCESS : self::FAILURE;
     }
 
-    /**
-     * The entries at which the chain does not hold; null in a database from before there was one.
-     *
-     * @return Collection<int, stdClass>|null
-     */
-    private static function broken(): ?Collection
+    private function answerHead(string $line): int
     {
-        return Schema::hasView('broken_entries') ? DB::table('broken_entries')->orderBy('job')->orderBy('seq')->get() : null;
+        $contains = ShopProof::contains($line);
+        $this->line(match ($contains) {
+            null => 'This is no line of ./moltrek head: a day, how many links, 32 digits, such as "'.ShopProof::head(Shop::now()->format('Y-m-d')).'".',
+            true => 'The log still contains everything that this line stands for.',
+            false => 'The log does not contain what this line stands for: entries were taken away or changed since.',
+        });
+
+        return $contains === true ? self::SUCCESS : self::FAILURE;
     }
 
     /**

@@ -11,14 +11,17 @@ use App\Http\Shapes\DeviceShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
 use App\Models\Device;
+use App\Models\Job;
 use App\Models\User;
+use App\Policies\NewPin;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Hash;
-use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
 
@@ -28,7 +31,8 @@ final class DeviceController
     /** Untouched for so long a tablet locks itself, in seconds. */
     private const LOCKS_AFTER = 10 * 60;
 
-    private const PIN = '/^\d{4,8}$/D';
+    /** So many questions of a hold are looked at in one go. */
+    private const MOST_ITEMS = 60;
 
     #[OA\Get(path: '/api/devices', summary: 'The tablets of the shop', tags: ['shop'], responses: [
         new OA\Response(response: 200, description: 'Those that are enrolled', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DeviceShape::class))),
@@ -53,7 +57,10 @@ final class DeviceController
         $user = $request->user();
         assert($user instanceof User);
 
-        return self::all(Device::enrol(SentDocument::of($request, 'name')->text('name', 40), $user)->id);
+        $device = Device::enrol(SentDocument::of($request, 'name')->text('name', 40), $user);
+        SecurityLog::note(SecurityEvent::TabletEnrolled, $user, $device->name);
+
+        return self::all($device->id);
     }
 
     #[OA\Delete(path: '/api/devices/{device}', summary: 'A tablet is the shop\'s no more: lost, sold or broken', tags: ['shop'],
@@ -61,7 +68,10 @@ final class DeviceController
         responses: [new OA\Response(response: 200, description: 'Those that are left', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: DeviceShape::class)))])]
     public function destroy(Request $request, string $device): JsonResponse
     {
-        Device::query()->findOrFail($device)->update(['revoked_at' => CarbonImmutable::now()]);
+        $gone = Device::query()->findOrFail($device);
+        $gone->update(['revoked_at' => CarbonImmutable::now()]);
+        $user = $request->user();
+        SecurityLog::note(SecurityEvent::TabletRevoked, $user instanceof User ? $user : null, $gone->name);
 
         return $this->index($request);
     }
@@ -80,14 +90,9 @@ final class DeviceController
         $user = $request->user();
         assert($user instanceof User);
         PasswordController::refuseOther($sent, $user);
-        $pin = $sent->raw('pin');
-        if (! is_string($pin) || preg_match(self::PIN, $pin) !== 1) {
-            throw $sent->placed(MalformedDocument::wrongSort(is_string($pin) ? mb_strlen($pin).' characters' : 'nothing', 'four to eight digits'), 'pin');
-        }
-        if (preg_match('/^(\d)\1+$/', $pin) === 1 || str_contains('01234567890 09876543210', $pin)) {
-            throw $sent->placed(ContradictoryFields::excluded('pin', '…', 'This is one of those that are tried first.', 'four to eight digits that stand in no row'));
-        }
+        $pin = NewPin::in($sent, 'pin');
         $user->update(['pin_hash' => Hash::make($pin)]);
+        SecurityLog::note(SecurityEvent::PinSet, $user);
 
         return $session->show();
     }
@@ -122,26 +127,44 @@ final class DeviceController
         $guard->logoutCurrentDevice();
         $guard->login($user);
         SessionStands::begin($request, byPin: true);
+        SecurityLog::note(SecurityEvent::TookBench, $user);
 
         return $session->show();
     }
 
     #[OA\Post(path: '/api/bench/second', summary: 'A second person says by their PIN that they look too', tags: ['session'],
-        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['initials', 'pin', 'hold'], properties: [
-            new OA\Property(property: 'initials', type: 'string'), new OA\Property(property: 'pin', type: 'string'), new OA\Property(property: 'hold', type: 'string'),
+        requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['initials', 'pin', 'job', 'hold', 'items'], properties: [
+            new OA\Property(property: 'initials', type: 'string'), new OA\Property(property: 'pin', type: 'string'), new OA\Property(property: 'job', type: 'integer'),
+            new OA\Property(property: 'hold', type: 'string'), new OA\Property(property: 'items', description: 'the questions that they look at', type: 'array', items: new OA\Items(type: 'integer')),
         ])),
         responses: [
-            new OA\Response(response: 200, description: 'What the entry carries', content: new OA\JsonContent(required: ['voucher'], properties: [new OA\Property(property: 'voucher', type: 'string')])),
+            new OA\Response(response: 200, description: 'What the entry of each question carries, by question', content: new OA\JsonContent(required: ['vouchers'], properties: [
+                new OA\Property(property: 'vouchers', type: 'object', additionalProperties: new OA\AdditionalProperties(type: 'string')),
+            ])),
             new OA\Response(response: 422, description: 'They do not go together, or not here', content: new OA\JsonContent(ref: ProblemShape::class)),
         ])]
     public function second(Request $request, TakeBench $take): JsonResponse
     {
-        $sent = SentDocument::of($request, 'initials', 'pin', 'hold');
+        $sent = SentDocument::of($request, 'initials', 'pin', 'job', 'hold', 'items');
         $first = $request->user();
         assert($first instanceof User);
         $hold = $sent->text('hold', 120);
+        $number = $sent->whole('job', 1);
+        $job = Job::query()->where('number', $number)->first() ?? throw $sent->placed(MalformedDocument::wrongSort($number, 'a job of this shop'), 'job');
+        $items = $sent->raw('items');
+        if (! is_array($items) || $items === [] || count($items) > self::MOST_ITEMS || array_filter($items, static fn (mixed $item): bool => ! is_int($item) || $item < 0 || $item > 999) !== []) {
+            throw $sent->placed(MalformedDocument::wrongSort(is_array($items) ? count($items).' of them' : 'none', 'the questions of the hold, by number'), 'items');
+        }
         $second = $take->who($request, $sent->text('initials', 4), $sent->text('pin', 8));
+        if ($second->is($first)) {
+            throw $sent->placed(MalformedDocument::wrongSort($second->initials, 'somebody else than who works'), 'initials');
+        }
+        SecurityLog::note(SecurityEvent::Vouched, $second, "job $number, with $first->initials");
+        $vouchers = [];
+        foreach (array_filter($items, is_int(...)) as $item) {
+            $vouchers[(string) $item] = Voucher::give($second, $first, $job, $hold, $item);
+        }
 
-        return new JsonResponse(['voucher' => Voucher::give($second, $first, $hold)]);
+        return new JsonResponse(['vouchers' => (object) $vouchers]);
     }
 }

@@ -8,8 +8,11 @@ use App\Http\SentDocument;
 use App\Http\Shapes\PersonShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
+use App\Models\Device;
 use App\Models\User;
 use App\Policies\NewPassword;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -83,7 +86,8 @@ final class PasswordController
     {
         $user->forceFill(['password' => $password, 'code_hash' => null, 'code_until' => null]);
         $user->endSessions();
-        Auth::login($user, remember: true);
+        SecurityLog::note(SecurityEvent::PasswordSet, $user);
+        Auth::login($user, remember: Device::of($request) === null);
         SessionStands::begin($request);
     }
 }

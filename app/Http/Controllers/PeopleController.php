@@ -11,6 +11,8 @@ use App\Http\Shapes\RoleShape;
 use App\Models\Role;
 use App\Models\User;
 use App\Policies\Right;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -55,6 +57,8 @@ final class PeopleController
         $sent = SentDocument::of($request, 'name', 'username', 'initials', 'role');
         $user = User::query()->create(self::identity($sent) + ['role' => $sent->choice('role', Role::class), 'password' => Str::random(60)]);
 
+        SecurityLog::note(SecurityEvent::PersonAdded, self::by($request), "$user->name, {$user->role->value}");
+
         return self::code($user);
     }
 
@@ -82,7 +86,15 @@ final class PeopleController
             if (property_exists(SentDocument::raw($request), 'hours')) {
                 $user->hours = self::hours($sent);
             }
+            $changed = [$user->isDirty('role'), $user->isDirty('disabled_at')];
             $user->save();
+            if ($changed[0]) {
+                SecurityLog::note(SecurityEvent::RoleChanged, self::by($request), "$user->name: {$user->role->value}");
+            }
+            if ($changed[1]) {
+                $user->disabled_at === null ?: $user->endSessions();
+                SecurityLog::note($user->disabled_at === null ? SecurityEvent::PersonLetIn : SecurityEvent::PersonShutOut, self::by($request), $user->name);
+            }
             if (! User::query()->where('role', Role::Owner)->whereNull('disabled_at')->exists()) {
                 $field = $sent->has('disabled') ? 'disabled' : 'role';
                 throw ContradictoryFields::excluded($field, $sent->raw($field), 'The shop would have no owner.', 'another owner first');
@@ -95,19 +107,29 @@ final class PeopleController
     #[OA\Post(path: '/api/people/{username}/code', summary: 'A new code for somebody who has forgotten the password', tags: ['shop'],
         parameters: [new OA\PathParameter(name: 'username', required: true, schema: new OA\Schema(type: 'string'))],
         responses: [new OA\Response(response: 200, description: 'The code, once', content: new OA\JsonContent(ref: CodeShape::class))])]
-    public function renew(User $user): JsonResponse
+    public function renew(Request $request, User $user): JsonResponse
     {
+        SecurityLog::note(SecurityEvent::CodeGiven, self::by($request), $user->name);
+
         return self::code($user);
     }
 
     #[OA\Delete(path: '/api/people/{username}/sessions', summary: 'Sign somebody out on every device', tags: ['shop'],
         parameters: [new OA\PathParameter(name: 'username', required: true, schema: new OA\Schema(type: 'string'))],
         responses: [new OA\Response(response: 200, description: 'Everybody', content: new OA\JsonContent(type: 'array', items: new OA\Items(ref: ColleagueShape::class)))])]
-    public function endSessions(User $user): JsonResponse
+    public function endSessions(Request $request, User $user): JsonResponse
     {
         $user->endSessions();
+        SecurityLog::note(SecurityEvent::SignedOutEverywhere, self::by($request), $user->name);
 
         return $this->index();
+    }
+
+    private static function by(Request $request): ?User
+    {
+        $user = $request->user();
+
+        return $user instanceof User ? $user : null;
     }
 
     /**

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers;
 
+use App\Upkeep\Photographs;
 use GdImage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,11 +19,16 @@ final class PhotoController
 
     private const WIDEST = 1600;
 
+    private const QUALITY = 82;
+
+    /** Higher than this for its width the picture cannot be brought to a size that the library takes. */
+    private const HIGHEST = 16_000;
+
     private const MOST_PIXELS = 40_000_000;
 
     #[OA\Post(path: '/api/photos', summary: 'Keep a photograph; a note then names it', tags: ['photos'],
         requestBody: new OA\RequestBody(required: true, content: new OA\MediaType(mediaType: 'multipart/form-data', schema: new OA\Schema(properties: [new OA\Property(property: 'id', description: 'the id that it is to have', type: 'string', format: 'uuid'), new OA\Property(property: 'photo', type: 'string', format: 'binary')], type: 'object'))),
-        responses: [new OA\Response(response: 200, description: 'Its id', content: new OA\JsonContent(required: ['id'], properties: [new OA\Property(property: 'id', type: 'string')]))])]
+        responses: [new OA\Response(response: 200, description: 'Its id', content: new OA\JsonContent(required: ['id', 'hash'], properties: [new OA\Property(property: 'id', type: 'string'), new OA\Property(property: 'hash', description: 'of what is kept, SHA-256: until it is told the sender keeps its own copy', type: 'string')]))])]
     public function store(Request $request): JsonResponse
     {
         $file = $request->file('photo');
@@ -37,15 +43,17 @@ final class PhotoController
             $image = imagescale($image, self::WIDEST) ?: $image;
         }
         $id = self::wanted($request->input('id')) ?? Uuid::uuid7()->toString();
-        if (is_file(self::path($id))) {
-            return new JsonResponse(['id' => $id]);
-        }
-        if (! is_dir(dirname(self::path($id)))) {
-            mkdir(dirname(self::path($id)), 0700, true);
-        }
-        imagejpeg($image, self::path($id), 82);
+        $photographs = Photographs::here();
 
-        return new JsonResponse(['id' => $id]);
+        return new JsonResponse(['id' => $id, 'hash' => $photographs->hashOf($id) ?? $photographs->keep($id, self::jpeg($image))]);
+    }
+
+    private static function jpeg(GdImage $image): string
+    {
+        ob_start();
+        imagejpeg($image, null, self::QUALITY);
+
+        return (string) ob_get_clean();
     }
 
     /** The id that the sender gave it, by which an entry names it; sent again, it is there already. */
@@ -65,6 +73,9 @@ final class PhotoController
         $size = @getimagesize($file->getPathname()) ?: throw $unreadable;
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
             throw MalformedDocument::wrongSort($size[0].' × '.$size[1].' pixels', 'a photograph of at most 40 million pixels')->under('photo');
+        }
+        if (max($size[0], $size[1]) > self::HIGHEST) {
+            throw MalformedDocument::wrongSort($size[0].' × '.$size[1].' pixels', sprintf('a photograph of at most %d pixels a side', self::HIGHEST))->under('photo');
         }
         $image = in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) ? @imagecreatefromstring((string) $file->getContent()) : false;
         if (! $image instanceof GdImage) {
@@ -86,13 +97,8 @@ final class PhotoController
         responses: [new OA\Response(response: 200, description: 'JPEG', content: new OA\MediaType(mediaType: 'image/jpeg'))])]
     public function show(string $id): BinaryFileResponse
     {
-        return is_file(self::path($id)) ? new BinaryFileResponse(self::path($id), headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']) : abort(404);
-    }
+        $path = Photographs::here()->path($id);
 
-    private static function path(string $id): string
-    {
-        $folder = config('app.photos');
-
-        return (is_string($folder) ? $folder : base_path('var/photos')).'/'.$id.'.jpg';
+        return is_file($path) ? new BinaryFileResponse($path, headers: ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store']) : abort(404);
     }
 }

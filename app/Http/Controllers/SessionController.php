@@ -6,7 +6,11 @@ use App\Http\Middleware\SessionStands;
 use App\Http\Shapes\PersonShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SessionShape;
+use App\Models\Device;
 use App\Models\User;
+use App\Policies\SecondFactor;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -14,12 +18,16 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Str;
+use Illuminate\Support\Timebox;
 use Illuminate\Validation\ValidationException;
 use OpenApi\Attributes as OA;
 
 /** Signing in and out with the framework's own session guard. */
 final class SessionController
 {
+    /** A refusal takes so long, in microseconds, whatever was wrong. */
+    private const REFUSED_AFTER = 400_000;
+
     #[OA\Get(path: '/api/session', summary: 'Who is signed in', tags: ['session'], responses: [
         new OA\Response(response: 200, description: 'The person, or nobody', content: new OA\JsonContent(ref: SessionShape::class)),
     ])]
@@ -27,12 +35,13 @@ final class SessionController
     {
         $user = Auth::user();
 
-        return new JsonResponse(new SessionShape($user instanceof User ? self::person($user) : null, SessionStands::isByPin(request())));
+        return new JsonResponse(new SessionShape($user instanceof User ? self::person($user) : null, SessionStands::isByPin(request()), $user instanceof User && SecondFactor::isOn($user)));
     }
 
     #[OA\Post(path: '/api/session', summary: 'Sign in', tags: ['session'],
         requestBody: new OA\RequestBody(required: true, content: new OA\JsonContent(required: ['username', 'password'], properties: [
             new OA\Property(property: 'username', type: 'string'), new OA\Property(property: 'password', type: 'string'),
+            new OA\Property(property: 'code', description: 'of the second factor, where there is one', type: 'string'),
         ])),
         responses: [
             new OA\Response(response: 200, description: 'Signed in', content: new OA\JsonContent(ref: SessionShape::class)),
@@ -42,28 +51,63 @@ final class SessionController
     public function store(Request $request): JsonResponse
     {
         $printable = 'regex:/^[^\x00-\x1F\x7F]*$/u';
-        $credentials = $request->validate(['username' => ['required', 'string', 'max:60', $printable], 'password' => ['required', 'string', 'max:200', $printable]]);
-        $credentials['username'] = mb_strtolower(trim($credentials['username']));
-        if (! Auth::attempt($credentials + ['disabled_at' => null], remember: true)) {
-            self::takeAsLong($credentials);
-            throw ValidationException::withMessages(['password' => 'Name and password do not go together. Try again, or ask the owner.']);
+        $credentials = $request->validate(['username' => ['required', 'string', 'max:60', $printable], 'password' => ['required', 'string', 'max:200', $printable], 'code' => ['nullable', 'string', 'max:20', $printable]]);
+        $code = is_string($credentials['code'] ?? null) ? $credentials['code'] : '';
+        $user = self::known(mb_strtolower(trim(self::text($credentials, 'username'))), self::text($credentials, 'password'));
+        if (SecondFactor::isOn($user)) {
+            self::refuseWithoutCode($user, $code);
         }
+        // a tablet that stays in the shop remembers nobody
+        Auth::login($user, remember: Device::of($request) === null);
         SessionStands::begin($request);
+        SecurityLog::note(SecurityEvent::SignedIn, $user);
 
         return $this->show();
     }
 
-    /**
-     * A name that nobody bears is answered no sooner than one that somebody does.
-     *
-     * @param  array<string, mixed>  $credentials
-     */
-    private static function takeAsLong(array $credentials): void
+    /** Whose name and password these are. Nobody's name takes as long as somebody's. */
+    private static function known(string $username, string $password): User
     {
-        if (! User::query()->where('username', $credentials['username'])->exists()) {
-            $stand = Cache::rememberForever('sign-in-stand', static fn (): string => Hash::make(Str::random(40)));
-            Hash::check(is_string($credentials['password']) ? $credentials['password'] : '', $stand);
+        $user = (new Timebox)->call(static function (Timebox $box) use ($username, $password): ?User {
+            $user = User::query()->where('username', $username)->first();
+            $hash = $user === null ? Cache::rememberForever('sign-in-stand', static fn (): string => Hash::make(Str::random(40))) : (string) $user->getAuthPassword();
+            if (! Hash::check($password, $hash) || $user === null || $user->disabled_at !== null) {
+                SecurityLog::note(SecurityEvent::SignInRefused, $user);
+
+                return null;
+            }
+            $box->returnEarly();
+            if (Hash::needsRehash($hash)) {
+                $user->forceFill(['password' => $password])->save();
+            }
+
+            return $user;
+        }, self::REFUSED_AFTER);
+
+        return $user ?? throw ValidationException::withMessages(['password' => 'Name and password do not go together. Try again, or ask the owner.']);
+    }
+
+    private static function refuseWithoutCode(User $user, string $code): void
+    {
+        if ($code === '') {
+            throw ValidationException::withMessages(['code' => 'Type the six digits that your telephone shows for this shop, or one of your codes on paper.']);
         }
+        if (SecondFactor::takes($user, $code)) {
+            return;
+        }
+        if (SecondFactor::takesRecovery($user, $code)) {
+            SecurityLog::note(SecurityEvent::RecoveryCodeUsed, $user);
+
+            return;
+        }
+        SecurityLog::note(SecurityEvent::CodeRefused, $user);
+        throw ValidationException::withMessages(['code' => 'These are not the digits of now, or they were used already. Wait for the next ones.']);
+    }
+
+    /** @param  array<array-key, mixed>  $said */
+    private static function text(array $said, string $key): string
+    {
+        return is_string($said[$key] ?? null) ? $said[$key] : '';
     }
 
     #[OA\Delete(path: '/api/session', summary: 'Sign out', tags: ['session'], responses: [new OA\Response(response: 204, description: 'Signed out')])]
@@ -82,6 +126,7 @@ final class SessionController
         $user = $request->user();
         assert($user instanceof User);
         $user->endSessions();
+        SecurityLog::note(SecurityEvent::SignedOutEverywhere, $user);
 
         return $this->destroy($request);
     }

@@ -14,6 +14,8 @@ use App\Models\Role;
 use App\Models\ShopSettings;
 use App\Models\User;
 use App\Policies\NewPassword;
+use App\Upkeep\SecurityEvent;
+use App\Upkeep\SecurityLog;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,14 +36,16 @@ final class ShopController
     public function show(): JsonResponse
     {
         $settings = ShopSettings::current();
+        // whoever has not signed in is told its name, and what beginning it asks for while nobody has
+        $open = $settings === null || Auth::check();
         $key = config('app.shop_key');
         $others = array_filter(array_keys(WhichShop::databases()), static fn (string $shop): bool => $shop !== $key && WhichShop::isOpen($shop));
 
         return new JsonResponse(new ShopShape(
-            is_string($key) ? $key : '', $settings->name ?? '', $settings->zone ?? '', (object) ($settings->hours ?? []), (object) ($settings->units ?? []),
+            is_string($key) ? $key : '', $settings->name ?? '', $open ? $settings->zone ?? '' : '', (object) ($open ? $settings->hours ?? [] : []), (object) ($open ? $settings->units ?? [] : []),
             $settings !== null, array_values($others), WhichShop::databases() !== [] && WhichShop::isBegun(), $settings === null || $settings->practice,
-            array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), ShopSettings::zones(), NewPassword::SHORTEST, config('app.setup_code') !== '',
-            Shop::benches(), array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDay($days)), array_keys(Shop::suppliers()), Shop::suppliers()),
+            array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), $open ? ShopSettings::zones() : [], NewPassword::SHORTEST, config('app.setup_code') !== '',
+            $open ? Shop::benches() : [], ! $open ? [] : array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDay($days)), array_keys(Shop::suppliers()), Shop::suppliers()),
         ));
     }
 
@@ -71,6 +75,7 @@ final class ShopController
 
             return User::query()->create($identity + ['role' => Role::Owner, 'password' => NewPassword::in($who, 'password', [$identity['name'], $identity['username']])]);
         });
+        SecurityLog::note(SecurityEvent::ShopBegun, $owner);
         Auth::login($owner, remember: true);
         SessionStands::begin($request);
 

@@ -34,9 +34,9 @@ final class TorqueController
     public function standIn(Request $request, Job $job, string $step): JsonResponse
     {
         $run = JobLog::state($job)->runs->of($step);
-        $bolt = $request->string('bolt')->toString();
-        $pass = $run?->programme->pass($request->integer('stage') - 1);
-        if ($run === null || $pass === null || ! in_array($bolt, $pass->order, true)) {
+        [$bolt, $stage] = [$request->query('bolt'), $request->query('stage')];
+        $pass = is_string($stage) && preg_match('/^\d{1,4}$/D', $stage) === 1 ? $run?->programme->pass((int) $stage - 1) : null;
+        if ($run === null || $pass === null || ! is_string($bolt) || ! in_array($bolt, $pass->order, true)) {
             abort(404);
         }
         $due = $run->next();

@@ -4,6 +4,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\JobLog;
 use App\Bench\ValvesView;
+use App\Exchange\Csv;
 use App\Http\Shapes\ValvesShape;
 use App\Models\Job;
 use App\Models\Shelf;
@@ -43,17 +44,14 @@ final class ValvesController
         if ($shape->shims === null) {
             abort(404);
         }
-        $out = fopen('php://temp', 'r+b');
-        assert($out !== false);
-        fputcsv($out, ['valve', 'as found', 'clearance', 'shim', 'new shim', 'comes from', 'clearance after', 'fitted by'], escape: '');
         $valves = array_column($shape->valves, null, 'id');
+        $lines = [];
         foreach ($shape->shims->rows as $row) {
             $valve = $valves[$row->valve] ?? null;
-            fputcsv($out, [$row->valve, $valve?->before, $valve?->now, $row->from, $row->to, $row->words, $row->after, $row->fitted], escape: '');
+            $lines[] = [$row->valve, $valve?->before, $valve?->now, $row->from, $row->to, $row->words, $row->after, $row->fitted];
         }
-        rewind($out);
 
-        return new Response((string) stream_get_contents($out), headers: [
+        return new Response(Csv::of(['valve', 'as found', 'clearance', 'shim', 'new shim', 'comes from', 'clearance after', 'fitted by'], $lines), headers: [
             'Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => sprintf('attachment; filename="moltrek-shims-%d.csv"', $job->number),
         ]);
     }

@@ -14,7 +14,8 @@ final class Revalidated
         $response = $next($request);
         if ($response->isSuccessful()) {
             $response->setEtag(hash('xxh128', (string) $response->getContent()));
-            $response->headers->set('Cache-Control', 'private, no-cache');
+            // it is known by its tag to the page that is open, and to no store of the browser's
+            $response->headers->set('Cache-Control', 'private, no-store');
             $response->isNotModified($request);
         }
 

@@ -2,6 +2,7 @@
 
 namespace App\Http\Middleware;
 
+use App\Models\Device;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -11,10 +12,17 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A session that began before its owner signed out everywhere is over, and so is that of somebody who may no longer sign in. */
+/**
+ * A session that began before its owner signed out everywhere is over, and so is that of somebody who may no longer sign in, and
+ * every one on a tablet that is the shop's no more.
+ */
 final class SessionStands
 {
-    public const BEGAN = 'signed_in_at';
+    /** How often its owner had ended all sessions when this one began. */
+    private const EPOCH = 'epoch';
+
+    /** The shop's tablet that it began on. */
+    private const TABLET = 'tablet';
 
     /** When somebody last did something who took the bench over by a PIN. */
     private const TOUCHED = 'touched_at';
@@ -26,7 +34,7 @@ final class SessionStands
     {
         $user = $request->user();
         if ($user instanceof User && $request->hasSession()) {
-            if (! self::stands($user, $request->session()->get(self::BEGAN)) || self::isLeft($request)) {
+            if (! self::stands($user, $request) || self::isLeft($request)) {
                 // who it was is nobody here from now on; what asks for somebody refuses it, what asks for nobody goes on
                 $guard = Auth::guard();
                 assert($guard instanceof SessionGuard);
@@ -48,7 +56,9 @@ final class SessionStands
     {
         $request->session()->regenerate();
         $byPin ? $request->session()->put(self::TOUCHED, CarbonImmutable::now()->getTimestamp()) : $request->session()->forget(self::TOUCHED);
-        $request->session()->put(self::BEGAN, CarbonImmutable::now()->toIso8601ZuluString('microsecond'));
+        $user = $request->user();
+        $request->session()->put(self::EPOCH, $user instanceof User ? $user->session_epoch : -1);
+        $request->session()->put(self::TABLET, Device::of($request)?->id);
     }
 
     /** A PIN opens the bench, and not what a password guards. */
@@ -64,9 +74,16 @@ final class SessionStands
         return is_int($touched) && CarbonImmutable::now()->getTimestamp() - $touched > self::LEFT_AFTER;
     }
 
-    private static function stands(User $user, mixed $began): bool
+    private static function stands(User $user, Request $request): bool
     {
-        return $user->disabled_at === null
-            && ($user->sessions_from === null || (is_string($began) && CarbonImmutable::parse($began) >= $user->sessions_from));
+        $session = $request->session();
+        // who was remembered comes with a session that is new; what they are remembered by ends with the others
+        if (! $session->has(self::EPOCH) && Auth::viaRemember()) {
+            self::begin($request);
+        }
+        $tablet = $session->get(self::TABLET);
+
+        return $user->disabled_at === null && $session->get(self::EPOCH, 0) === $user->session_epoch
+            && (! is_string($tablet) || Device::query()->whereKey($tablet)->whereNull('revoked_at')->exists());
     }
 }

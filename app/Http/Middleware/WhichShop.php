@@ -2,13 +2,15 @@
 
 namespace App\Http\Middleware;
 
+use App\Http\Outage;
+use App\Upkeep\ShopKey;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
-use Throwable;
 
 /**
  * One installation can keep two shops, each in a database of its own: the mechanic's own, and the made-up one for practice.
@@ -17,17 +19,23 @@ use Throwable;
  */
 final class WhichShop
 {
-    public const COOKIE = 'moltrek_shop';
+    /** Under a private connection every cookie is bound to this very host by its name. */
+    private const BOUND = '__Host-';
+
+    private const COOKIE = 'moltrek_shop';
 
     private const YEARS = 5 * 366 * 86_400;
 
     public function handle(Request $request, Closure $next): Response
     {
+        if ($request->isSecure()) {
+            config(['session.cookie' => self::BOUND.config()->string('session.cookie'), 'session.secure' => true]);
+        }
         $databases = self::databases();
         if ($databases === []) {
             return $next($request);
         }
-        $chosen = $request->is('calendar/*') ? $request->query('in') : $request->cookies->get(self::COOKIE);
+        $chosen = $request->is('calendar/*') ? $request->query('in') : $request->cookies->get(self::named(self::COOKIE));
         $shop = is_string($chosen) && isset($databases[$chosen]) && self::isOpen($chosen) ? $chosen : self::usual($databases);
         self::goTo($shop, $databases[$shop]);
         $response = $next($request);
@@ -40,7 +48,19 @@ final class WhichShop
 
     public static function cookie(string $shop): Cookie
     {
-        return Cookie::create(self::COOKIE, $shop, CarbonImmutable::now()->getTimestamp() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
+        return Cookie::create(self::named(self::COOKIE), $shop, CarbonImmutable::now()->getTimestamp() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
+    }
+
+    /** The name of a cookie as this connection has it. */
+    public static function named(string $cookie): string
+    {
+        return (request()->isSecure() ? self::BOUND : '').$cookie;
+    }
+
+    /** @return list<string> the cookie that says which shop, under both its names: it is not locked */
+    public static function open(): array
+    {
+        return [self::COOKIE, self::BOUND.self::COOKIE];
     }
 
     /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */
@@ -80,8 +100,9 @@ final class WhichShop
         }
         try {
             $row = DB::connection('own')->table('shop')->where('id', 1)->first();
-        } catch (Throwable) {
-            return null;
+        } catch (QueryException $error) {
+            // a database that is not there for the moment is no shop that nobody has begun
+            return Outage::isNotMade($error) ? null : throw $error;
         }
 
         return $row === null ? null : (bool) $row->practice;
@@ -89,11 +110,15 @@ final class WhichShop
 
     private static function goTo(string $shop, string $database): void
     {
-        config(['database.connections.pgsql.database' => $database, 'app.shop_key' => $shop]);
+        config([
+            'database.connections.pgsql.database' => $database, 'app.shop_key' => $shop,
+            // what the other shop has locked opens nothing here; what both had before, a tablet's own secret alone
+            'app.key' => 'base64:'.base64_encode(ShopKey::for('cookies', $shop)), 'app.previous_keys' => array_filter([config('app.installation_key')]),
+        ]);
         if ($shop === 'own') {
             config([
-                'session.cookie' => 'moltrek_session_own', 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
-                'cache.stores.file.path' => config('cache.stores.file.path').'-own', 'app.photos' => base_path('var/photos-own'),
+                'session.cookie' => self::named('moltrek_session_own'), 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
+                'cache.stores.file.path' => config('cache.stores.file.path').'-own',
             ]);
         }
     }

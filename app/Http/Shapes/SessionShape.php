@@ -13,6 +13,8 @@ final readonly class SessionShape
         public ?PersonShape $person,
         #[OA\Property(description: 'they took the bench over by a PIN')]
         public bool $byPin,
+        #[OA\Property(description: 'they sign in with a second factor')]
+        public bool $secondFactor,
     ) {
     }
 }

@@ -69,6 +69,21 @@ final readonly class Before
         return $this->admit(Kinds::named($name) ?? throw MalformedDocument::wrongSort($name, 'a kind of entry')->under('kind'), $payload);
     }
 
+    /**
+     * A job is opened once, by whoever takes the machine in.
+     *
+     * @throws ContradictoryFields
+     */
+    public function refuseSecondOpening(): void
+    {
+        foreach ($this->state()->entries as $entry) {
+            if ($entry->said instanceof JobOpened) {
+                $why = 'This job has been opened. What it is for can be changed, what came in cannot.';
+                throw ContradictoryFields::excluded('condition', 'a second opening', $why, 'a change of what it is for, or a note');
+            }
+        }
+    }
+
     /** @throws MalformedDocument */
     public function refuseOtherCylinder(string $cylinder, string $field = 'cylinder'): void
     {

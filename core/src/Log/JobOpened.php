@@ -55,6 +55,7 @@ final readonly class JobOpened implements Kind
                 throw MalformedDocument::wrongSort($slab, 'a slab of this engine above the cases')->under("off.$index");
             }
         }
+        $before->refuseSecondOpening();
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -61,6 +61,10 @@ function lineWords(line: Line, unsent: number): string[] {
             return ['Somebody else has signed in here: reload the page']
         case 'fault':
             return [unsent > 0 ? `Server fault: ${kept} kept here, tried again` : 'Server fault']
+        case 'starting':
+            return [unsent > 0 ? `Server starting: ${kept} kept here, sent by itself` : 'Server starting']
+        case 'disk-full':
+            return [unsent > 0 ? `Disk of the server full: ${kept} kept here` : 'Disk of the server full']
         case 'offline':
             return [unsent > 0 ? `No network: ${kept} kept here` : 'No network']
         default:

@@ -707,6 +707,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether you sign in with a second factor */
+        get: operations["ef4a21ff078881cf870e96adbf332256"];
+        put?: never;
+        /** A secret for your telephone; it counts once a first code has confirmed it */
+        post: operations["61a8255aa50ac3b84667a1d5c6996b75"];
+        /** No code is asked for any more */
+        delete: operations["fa810c900c1ab138370cbc1fee7fdafb"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/second-factor/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The first code: from now on one is asked for */
+        post: operations["7fc6ba7cf4ecaa69b3453272fd4de16a"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/security": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Who came in, who was refused, what changed of people, tablets and backups */
+        get: operations["bba7dd711efe44048c0165178a8e7ab7"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -2523,11 +2576,40 @@ export interface components {
             isFixed: boolean;
             options: components["schemas"]["SchoolOption"][];
         };
+        /** @description How somebody stands with a second factor. */
+        SecondFactor: {
+            /** @description codes are asked for */
+            on: boolean;
+            /** @description the role that this person has should have one */
+            advised: boolean;
+            /** @description codes on paper that are left */
+            codesLeft: number;
+            /** @description what a telephone is given, in base 32; once, until a first code confirms it */
+            secret: string | null;
+            /** @description the same as the square says it */
+            address: string | null;
+            /** @description the codes on paper, told once */
+            codes: string[];
+        };
+        /** @description A line of the log of security. */
+        SecurityLine: {
+            /** Format: date-time */
+            at: string;
+            what: string;
+            /** @description whose doing it was; null where nobody knows */
+            who: string | null;
+            /** @description whom or what it was about */
+            about: string;
+            /** @description an address, a tablet, the command line */
+            origin: string;
+        };
         /** @description Who is signed in. */
         Session: {
             person: components["schemas"]["Person"] | null;
             /** @description they took the bench over by a PIN */
             byPin: boolean;
+            /** @description they sign in with a second factor */
+            secondFactor: boolean;
         };
         /** @description A sheet while somebody writes it: what is wrong with it, what the rest says, and what follows from it. */
         SheetDraft: {
@@ -4373,19 +4455,24 @@ export interface operations {
                 "application/json": {
                     initials: string;
                     pin: string;
+                    job: number;
                     hold: string;
+                    /** @description the questions that they look at */
+                    items: number[];
                 };
             };
         };
         responses: {
-            /** @description What the entry carries */
+            /** @description What the entry of each question carries, by question */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
                     "application/json": {
-                        voucher: string;
+                        vouchers: {
+                            [key: string]: string;
+                        };
                     };
                 };
             };
@@ -5274,6 +5361,8 @@ export interface operations {
                 content: {
                     "application/json": {
                         id: string;
+                        /** @description of what is kept, SHA-256: until it is told the sender keeps its own copy */
+                        hash: string;
                     };
                 };
             };
@@ -5421,6 +5510,153 @@ export interface operations {
             };
         };
     };
+    ef4a21ff078881cf870e96adbf332256: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactor"];
+                };
+            };
+        };
+    };
+    "61a8255aa50ac3b84667a1d5c6996b75": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the password */
+                    current: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The secret, once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactor"];
+                };
+            };
+            /** @description Not the password, or there is one already */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    fa810c900c1ab138370cbc1fee7fdafb: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the password */
+                    current: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Ended */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactor"];
+                };
+            };
+            /** @description Not the password */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    "7fc6ba7cf4ecaa69b3453272fd4de16a": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description The codes for paper, once */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecondFactor"];
+                };
+            };
+            /** @description Not the digits of now */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    bba7dd711efe44048c0165178a8e7ab7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The newest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecurityLine"][];
+                };
+            };
+        };
+    };
     "3340873c4231b1b26afde0ff7d750bf5": {
         parameters: {
             query?: never;
@@ -5453,6 +5689,8 @@ export interface operations {
                 "application/json": {
                     username: string;
                     password: string;
+                    /** @description of the second factor, where there is one */
+                    code?: string;
                 };
             };
         };

@@ -1,3 +1,4 @@
+import { answers } from './answers'
 import type { components } from './api-types'
 import { read, write } from './kept'
 import { seeWhen } from './seen'
@@ -60,8 +61,8 @@ function waitingHere(): Record<string, string> {
     return { Outbox: `${tablet} ${waiting}` }
 }
 
-/** Sends a photograph under the id by which an entry names it; sent twice, it is there once. */
-export async function sendPhoto(id: string, picture: Blob): Promise<void> {
+/** Sends a photograph under the id by which an entry names it; sent twice, it is there once. The hash says that it is kept. */
+export async function sendPhoto(id: string, picture: Blob): Promise<{ hash?: string }> {
     const form = new FormData()
     form.append('id', id)
     form.append('photo', picture, 'photograph')
@@ -84,6 +85,7 @@ export async function sendPhoto(id: string, picture: Blob): Promise<void> {
             document.allowed ?? '',
         )
     }
+    return document
 }
 
 /** Sends JSON to the shop's own server and gives its JSON back. */
@@ -97,6 +99,7 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
                 'Content-Type': 'application/json',
                 'X-XSRF-TOKEN': token(),
                 ...waitingHere(),
+                ...(method === 'GET' ? answers.known(path) : {}),
             },
             body: body === undefined ? undefined : JSON.stringify(body),
             credentials: 'same-origin',
@@ -111,7 +114,13 @@ export async function call<T>(method: 'GET' | 'POST' | 'DELETE', path: string, b
     if (response.status === 204) {
         return undefined as T
     }
+    if (response.status === 304) {
+        return answers.again(path) as T
+    }
     const document = await response.json().catch(() => ({}))
+    if (method === 'GET' && response.ok) {
+        answers.keep(path, response, document)
+    }
     if (!response.ok) {
         throw new Problem(
             response.status,

@@ -280,6 +280,7 @@ describe('the outbox', () => {
                 if (failure) {
                     throw failure
                 }
+                return { hash: 'h1' }
             },
         )
         failure = new Offline()
@@ -292,6 +293,26 @@ describe('the outbox', () => {
         await outbox.flush()
         expect(order[0]).toMatch(/^photo p1/)
         expect(order.at(-1)).toBe('entry')
+        expect(outbox.snapshot()).toEqual([])
+    })
+
+    it('keeps its copy of a photograph until the server tells the hash of what it keeps', async () => {
+        let kept: { hash?: string } = {}
+        let sent = 0
+        const outbox = new Outbox(`t${name}`, server, async () => {
+            sent++
+            return kept
+        })
+        await outbox.add(214, 'note_written', { text: 'seen', photo: 'p1' }, 'seen', {
+            photo: { id: 'p1', picture: new Blob(['12345']) },
+        })
+        await settled(outbox)
+        expect(outbox.line).toBe('fault')
+        expect(outbox.snapshot()).toHaveLength(1)
+        kept = { hash: 'h1' }
+        const before = sent
+        await outbox.flush()
+        expect(sent).toBe(before + 1)
         expect(outbox.snapshot()).toEqual([])
     })
 })

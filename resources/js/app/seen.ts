@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react'
+import { answers } from './answers'
 
 /**
  * From when what is shown is, while the server is away and the browser shows what it kept; null while the server answers.
@@ -28,6 +29,7 @@ export const useKeptFrom = (): string | null =>
 
 /** What was kept of the server’s answers belongs to whoever was signed in: it goes with them. */
 export async function forgetAnswers(): Promise<void> {
+    answers.forget()
     if (typeof caches !== 'undefined') {
         await caches.delete('moltrek-answers').catch(() => false)
     }

@@ -1,8 +1,11 @@
 import { call, type Job, Offline, Problem, type Refusal, type Schemas, sendPhoto } from './api'
 import { photoOf, type Waiting } from './outbox'
 
-/** How the way to the server is: open, no network, the server fails, nobody is signed in, or somebody else than who typed. */
-export type Line = 'online' | 'offline' | 'fault' | 'signed-out' | 'other-person'
+/**
+ * How the way to the server is: open, no network, the server fails, is being started, has no room left, nobody is signed in, or
+ * somebody else than who typed.
+ */
+export type Line = 'online' | 'offline' | 'fault' | 'starting' | 'disk-full' | 'signed-out' | 'other-person'
 
 interface Result {
     id: string
@@ -12,7 +15,7 @@ interface Result {
 
 /** How entries and photographs reach the server; tests put their own in their place. */
 export type Post = (job: number, batch: unknown) => Promise<{ results: Result[]; job: Job }>
-export type SendPhoto = (id: string, picture: Blob) => Promise<unknown>
+export type SendPhoto = (id: string, picture: Blob) => Promise<{ hash?: string }>
 
 export interface Ledger {
     /** What the server has is no longer waiting. */
@@ -136,7 +139,11 @@ export class Sender {
             const id = photoOf(entry)
             const picture = id === null ? null : await this.ledger.photo(id)
             if (id !== null && picture) {
-                await this.postPhoto(id, picture)
+                const { hash } = await this.postPhoto(id, picture)
+                // an answer that does not name what is kept is no answer: the copy here stays
+                if (!hash) {
+                    throw new Stopped('fault')
+                }
             }
         }
     }
@@ -172,7 +179,10 @@ function asProblem(error: unknown): Problem {
     if (error.status === 409) {
         throw new Stopped('other-person')
     }
-    if (error.status === 429 || error.status === 503) {
+    if (error.status === 503) {
+        throw new Stopped(error.title === 'The disk is full' ? 'disk-full' : 'starting')
+    }
+    if (error.status === 429) {
         throw new Stopped('fault')
     }
     return error

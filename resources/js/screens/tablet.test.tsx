@@ -46,22 +46,46 @@ describe('the second person at a hold', () => {
         const vouched = vi.fn()
         served['/bench/second'] = (body) =>
             (body as { pin: string }).pin === '2907'
-                ? { document: { voucher: 'v1' } }
+                ? { document: { vouchers: { 0: 'v1', 2: 'v2' } } }
                 : { status: 422, document: { detail: 'Initials and PIN do not go together.', field: 'pin' } }
-        show(<SecondsPin initials="PQ" hold="hold.start" onVouched={vouched} onClose={() => {}} />)
+        show(
+            <SecondsPin
+                initials="PQ"
+                job={214}
+                hold="hold.start"
+                items={[0, 2]}
+                onVouched={vouched}
+                onClose={() => {}}
+            />,
+        )
         typed('9999')
         expect(await screen.findByText('Initials and PIN do not go together.')).toBeTruthy()
         expect(screen.queryByRole('button', { name: /Go on by name/ })).toBeNull()
         typed('2907')
-        await expect.poll(() => vouched.mock.calls).toEqual([['v1']])
-        expect(asked.at(-1)?.body).toEqual({ initials: 'PQ', pin: '2907', hold: 'hold.start' })
+        await expect.poll(() => vouched.mock.calls).toEqual([[{ 0: 'v1', 2: 'v2' }]])
+        expect(asked.at(-1)?.body).toEqual({
+            initials: 'PQ',
+            pin: '2907',
+            job: 214,
+            hold: 'hold.start',
+            items: [0, 2],
+        })
     })
 
     it('looks by name alone while the server is away', async () => {
         const vouched = vi.fn()
-        show(<SecondsPin initials="PQ" hold="hold.start" onVouched={vouched} onClose={() => {}} />)
+        show(
+            <SecondsPin
+                initials="PQ"
+                job={214}
+                hold="hold.start"
+                items={[0, 2]}
+                onVouched={vouched}
+                onClose={() => {}}
+            />,
+        )
         typed('2907')
         fireEvent.click(await screen.findByRole('button', { name: /Go on by name/ }))
-        expect(vouched).toHaveBeenCalledWith('')
+        expect(vouched).toHaveBeenCalledWith({})
     })
 })

@@ -1,7 +1,7 @@
 import { render, screen } from '@testing-library/react'
 import jsQR from 'jsqr'
 import { expect, it } from 'vitest'
-import { Code } from './Tag/Tag'
+import { QrCode } from '../drawings/QrCode'
 
 /** Dots to a module, so that a camera has something to look at. */
 const DOTS = 4
@@ -26,7 +26,7 @@ function seen(drawing: Element): { dots: Uint8ClampedArray; side: number } {
 it.each(['http://127.0.0.1:8080/jobs/214', 'https://workshop.sollin-yard.example:8443/jobs/100231'])(
     'draws a code that a camera reads as %s',
     (address) => {
-        render(<Code text={address} />)
+        render(<QrCode text={address} label={`Code of ${address}`} />)
         const { dots, side } = seen(screen.getByRole('img', { name: `Code of ${address}` }))
         expect(jsQR(dots, side, side)?.data).toBe(address)
     },

@@ -6,14 +6,14 @@ import { useBenchDoor } from '../../app/useBenchDoor'
 import { useWaiting } from '../../app/useOutbox'
 import { ReasonForm } from '../../parts/ReasonForm'
 import { HoldQuestion, useAccepting } from './HoldQuestion'
-import { SecondsPin } from './SecondsPin'
+import { SecondsPin, type Vouchers } from './SecondsPin'
 
 /** A hold: what would be trapped or forgotten, answered one by one by a gloved finger; one may be waived by name. */
 export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: boolean }) {
     const { value: waiving, change: setWaiving } = useDraft<number | null>(`waiving:${job.number}:${step.id}`, null)
     const { value: second, change: setSecond } = useDraft(`second:${job.number}:${step.id}`, '')
-    const { value: voucher, change: setVoucher } = useDraft(`voucher:${job.number}:${step.id}`, '')
-    const withSecond = second ? { second, ...(voucher ? { vouched: voucher } : {}) } : {}
+    const { value: vouchers, change: setVouchers } = useDraft<Vouchers>(`vouchers:${job.number}:${step.id}`, {})
+    const withSecond = (item: number) => (second ? { second, ...vouchedBy(vouchers, item) } : {})
     const sent = new Set(
         useWaiting(job.number)
             .filter((entry) => entry.kind.startsWith('hold_') && entry.refusal === null)
@@ -42,7 +42,7 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                     second={second}
                     onSecond={(initials, vouched) => {
                         setSecond(initials)
-                        setVoucher(vouched)
+                        setVouchers(vouched)
                     }}
                 />
             )}
@@ -68,7 +68,7 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
                                         void outbox.add(
                                             job.number,
                                             'hold_answered',
-                                            { hold: step.id, item: ask.item, ...withSecond },
+                                            { hold: step.id, item: ask.item, ...withSecond(ask.item) },
                                             `Seen: ${ask.text.toLowerCase()}`,
                                         )
                                     }
@@ -137,6 +137,11 @@ export function Hold({ job, step, lit = false }: { job: Job; step: Step; lit?: b
     )
 }
 
+const vouchedBy = (vouchers: Vouchers, item: number) => {
+    const vouched = vouchers[item]
+    return vouched ? { vouched } : {}
+}
+
 function leftInWords(unseen: number, questions: number): string {
     const toSettle = questions === 0 ? [] : [`${questions} to settle or accept`]
     const left = unseen === 0 ? toSettle : [`${unseen} to be seen`, ...toSettle]
@@ -155,20 +160,19 @@ function Second({
     step: Step
     left: number
     second: string
-    onSecond: (initials: string, voucher: string) => void
+    onSecond: (initials: string, vouchers: Vouchers) => void
 }) {
     const { value: waiving, change: setWaiving } = useDraft(`alone:${job.number}:${step.id}`, false)
     const alone = left === 0 && step.answerers.length < 2
     const door = useBenchDoor()
     const [asked, setAsked] = useState('')
-    const looks = (initials: string, voucher: string) => {
-        onSecond(initials, voucher)
+    const looks = (initials: string, vouchers: Vouchers) => {
+        onSecond(initials, vouchers)
         if (alone && initials) {
-            const vouched = voucher ? { vouched: voucher } : {}
             void outbox.add(
                 job.number,
                 'hold_answered',
-                { hold: step.id, item: 0, second: initials, ...vouched },
+                { hold: step.id, item: 0, second: initials, ...vouchedBy(vouchers, 0) },
                 `Seen with ${initials}`,
             )
         }
@@ -199,7 +203,7 @@ function Second({
                             if (second !== initials && hasPin(initials)) {
                                 setAsked(initials)
                             } else {
-                                looks(second === initials && !alone ? '' : initials, '')
+                                looks(second === initials && !alone ? '' : initials, {})
                             }
                         }}
                     >
@@ -218,11 +222,13 @@ function Second({
             {asked && (
                 <SecondsPin
                     initials={asked}
+                    job={job.number}
                     hold={step.id}
+                    items={alone ? [0] : step.asks.filter((ask) => ask.by === null).map((ask) => ask.item)}
                     onClose={() => setAsked('')}
-                    onVouched={(voucher) => {
+                    onVouched={(vouchers) => {
                         setAsked('')
-                        looks(asked, voucher)
+                        looks(asked, vouchers)
                     }}
                 />
             )}

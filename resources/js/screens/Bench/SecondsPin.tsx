@@ -3,16 +3,25 @@ import { call, Offline } from '../../app/api'
 import { Dialog } from '../../parts/Dialog'
 import { PinPad } from '../../parts/PinPad'
 
+/** By the number of a question; none where nobody gave a PIN. */
+export type Vouchers = Record<string, string>
+
 /** On a tablet of the shop the second person says by their own PIN that they look too. */
 export function SecondsPin({
     initials,
+    job,
     hold,
+    items,
     onVouched,
     onClose,
 }: {
     initials: string
+    job: number
     hold: string
-    onVouched: (voucher: string) => void
+    /** The questions that they look at. */
+    items: number[]
+    /** What the entry of each question carries. */
+    onVouched: (vouchers: Vouchers) => void
     onClose: () => void
 }) {
     const [error, setError] = useState('')
@@ -22,7 +31,8 @@ export function SecondsPin({
         setBusy(true)
         setError('')
         try {
-            onVouched((await call<{ voucher: string }>('POST', '/bench/second', { initials, pin, hold })).voucher)
+            const asked = { initials, pin, job, hold, items }
+            onVouched((await call<{ vouchers: Vouchers }>('POST', '/bench/second', asked)).vouchers)
         } catch (problem) {
             setAway(problem instanceof Offline)
             setError(problem instanceof Error ? problem.message : 'This did not work.')
@@ -36,7 +46,7 @@ export function SecondsPin({
                 {error}
             </p>
             {isAway && (
-                <button type="button" className="btn h-12 w-full" onClick={() => onVouched('')}>
+                <button type="button" className="btn h-12 w-full" onClick={() => onVouched({})}>
                     Go on by name; the log shows that no PIN was given
                 </button>
             )}

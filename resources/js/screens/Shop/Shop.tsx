@@ -5,6 +5,8 @@ import { Habits } from './Habits'
 import { Password, Pin } from './Password'
 import { People } from './People'
 import { Practice } from './Practice'
+import { SecondFactor } from './SecondFactor'
+import { Security } from './Security'
 import { Settings } from './Settings'
 import { Tablets } from './Tablets'
 
@@ -34,11 +36,13 @@ export function Shop() {
                     {isOwner && <Condition />}
                     <Password shortest={shop.data.shortestPassword} />
                     <Pin />
+                    {!session.data?.byPin && <SecondFactor />}
                 </div>
                 {isOwner && (
                     <div className="space-y-6">
                         <Tablets />
                         <Settings shop={shop.data} />
+                        <Security />
                         {shop.data.key === 'own' && <Practice shop={shop.data} />}
                     </div>
                 )}

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Navigate, useLocation, useNavigate } from 'react-router'
-import { call, type Schemas } from '../../app/api'
+import { call, Problem, type Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
 import { useShop } from '../../app/queries'
 import { forgetAnswers } from '../../app/seen'
@@ -22,15 +22,23 @@ export function SignIn() {
     const shop = useShop()
     const door = useBenchDoor()
     const [wantsPassword, setWantsPassword] = useState(false)
+    const [wantsCode, setWantsCode] = useState(false)
     const enter = async (session: Schemas['Session']) => {
         await forgetAnswers()
         client.setQueryData(['session'], session)
+        // what a shop tells whoever has signed in
+        void client.invalidateQueries({ queryKey: ['shop'] })
         outbox.report('online')
         navigate((location.state as { from?: string } | null)?.from ?? '/', { replace: true })
     }
-    const form = useServerForm({ username: '', password: '' }, async (typed) =>
-        enter(await call<Schemas['Session']>('POST', '/session', typed)),
-    )
+    const form = useServerForm({ username: '', password: '', code: '' }, async ({ code, ...typed }) => {
+        try {
+            await enter(await call<Schemas['Session']>('POST', '/session', code ? { ...typed, code } : typed))
+        } catch (error) {
+            setWantsCode(wantsCode || (error instanceof Problem && error.field === 'code'))
+            throw error
+        }
+    })
     const errors = form.formState.errors
     if (shop.data && !shop.data.begun) {
         return <Navigate to="/begin" replace />
@@ -67,6 +75,16 @@ export function SignIn() {
                         autoComplete="current-password"
                         {...form.register('password')}
                     />
+                    {wantsCode && (
+                        <FormField
+                            label="Code"
+                            inputMode="numeric"
+                            autoComplete="one-time-code"
+                            autoFocus
+                            error={errors.code?.message}
+                            {...form.register('code')}
+                        />
+                    )}
                     <p role="alert" className="min-h-6 font-bold text-error">
                         {errors.password?.message ?? form.problem}
                     </p>

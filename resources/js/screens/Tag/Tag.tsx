@@ -1,9 +1,9 @@
-import { create } from 'qrcode'
 import { useParams } from 'react-router'
 import type { Job } from '../../app/api'
 import { dayAndYear } from '../../app/format'
 import { useJob } from '../../app/queries'
 import { shopName } from '../../app/shop'
+import { QrCode } from '../../drawings/QrCode'
 import { JobPage } from '../../parts/JobPage'
 
 /** What hangs on the machine: its number from across the shop, whose it is, when it is promised, and a code that opens its job. */
@@ -40,7 +40,7 @@ function Paper({ job }: { job: Job }) {
                     </dd>
                 </dl>
                 <div className="mt-auto flex items-end gap-[4mm]">
-                    <Code text={address} />
+                    <QrCode text={address} label={`Code of ${address}`} className="size-[38mm] shrink-0" />
                     <p className="text-xs break-all">{address}</p>
                 </div>
             </article>
@@ -51,23 +51,5 @@ function Paper({ job }: { job: Job }) {
                 </p>
             )}
         </>
-    )
-}
-
-/** A square code of the address, drawn module by module. */
-export function Code({ text }: { text: string }) {
-    const { modules } = create(text, { errorCorrectionLevel: 'M' })
-    const QUIET = 4
-    const rows = Array.from({ length: modules.size }, (_, row) =>
-        Array.from({ length: modules.size }, (_, column) =>
-            modules.get(row, column) ? `M${column + QUIET} ${row + QUIET}h1v1h-1z` : '',
-        ).join(''),
-    )
-    const side = modules.size + 2 * QUIET
-    return (
-        <svg viewBox={`0 0 ${side} ${side}`} role="img" aria-label={`Code of ${text}`} className="size-[38mm] shrink-0">
-            <path d={`M0 0h${side}v${side}h-${side}z`} fill="#fff" />
-            <path d={rows.join('')} fill="#000" shapeRendering="crispEdges" />
-        </svg>
     )
 }

@@ -1,0 +1,45 @@
+<?php
+
+namespace App\Upkeep;
+
+use App\Models\Device;
+use App\Models\User;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Who came in, who was refused, who may do what since when, what left the shop and what came back: only added to, seen by the
+ * owner. Nothing that somebody typed stands in it: a name only where it is one of the shop's.
+ */
+final class SecurityLog
+{
+    /** As many as are shown, the newest first. */
+    private const SHOWN = 200;
+
+    public static function note(SecurityEvent $what, ?User $who = null, string $about = ''): void
+    {
+        DB::table('security_log')->insert([
+            'at' => CarbonImmutable::now('UTC')->format('Y-m-d H:i:s.uP'), 'what' => $what->value, 'who' => $who === null ? null : "$who->name ($who->initials)",
+            'about' => mb_substr($about, 0, 200), 'origin' => self::origin(),
+        ]);
+    }
+
+    /** @return list<array{at: string, what: string, who: string|null, about: string, origin: string}> */
+    public static function newest(): array
+    {
+        return array_values(DB::table('security_log')->orderByDesc('id')->limit(self::SHOWN)->get()->map(static fn (\stdClass $row): array => [
+            'at' => CarbonImmutable::parse((string) $row->at)->toIso8601ZuluString(), 'what' => (string) $row->what,
+            'who' => is_string($row->who) ? $row->who : null, 'about' => (string) $row->about, 'origin' => (string) $row->origin,
+        ])->all());
+    }
+
+    private static function origin(): string
+    {
+        if (app()->runningInConsole() && ! app()->runningUnitTests()) {
+            return 'the command line';
+        }
+        $device = Device::of(request());
+
+        return ($device === null ? '' : "tablet $device->name, ").request()->ip();
+    }
+}
