@@ -13,7 +13,8 @@ $pgsql = [
     'charset' => 'utf8',
     'prefix' => '',
     'search_path' => 'public',
-    'sslmode' => 'prefer',
+    // of several hosts (DB_HOST and DB_PORT as lists) whichever takes writes: a standby that was promoted is found by itself
+    'sslmode' => env('DB_SSLMODE', 'prefer').(env('DB_FOLLOW') ? ';target_session_attrs=read-write' : ''),
     'timezone' => 'UTC',
     // the server's workers keep their connection: the handshake of a new one costs more than most requests; and a statement is
     // sent with what it is about in one message, since hardly any is asked twice in a request

@@ -30,6 +30,17 @@ test('the server answers to its own names alone, and its files are what they say
         const answer = await bench.request.get(path)
         expect(await answer.text()).not.toMatch(/<\?php|APP_KEY|DB_PASSWORD/)
     }
+    // what the front server says by itself is a problem document too, and bears what every answer bears
+    const large = await bench.request.post('/api/photos', {
+        data: 'x'.repeat(25 * 1024 * 1024),
+        headers: { 'Content-Type': 'text/plain' },
+    })
+    expect([large.status(), large.headers()['content-type']]).toEqual([413, 'application/problem+json'])
+    expect((await large.json()).title).toBe('Too large')
+    for (const answer of [large, await bench.request.get('/build/assets/none.js'), await bench.request.get('/sw.js')]) {
+        expect(answer.headers()['content-security-policy']).toContain("default-src 'none'")
+    }
+    expect((await bench.request.get('/api/floor')).headers()['cache-control']).toContain('no-store')
     const shell = await bench.request.get('/')
     const script = /src="([^"]+\/build\/assets\/[^"]+\.js)"/.exec(await shell.text())?.[1] ?? ''
     const asset = await bench.request.get(script, { headers: { 'Accept-Encoding': 'gzip' } })

@@ -32,6 +32,9 @@ test('a tablet on the shop’s network: private by the shop’s own root, instal
         expect(session?.value).not.toBe(before?.value)
         expect(session).toMatchObject({ httpOnly: true, secure: true, sameSite: 'Lax' })
         expect(cookies.filter((cookie) => !cookie.secure)).toEqual([])
+        expect(session?.name).toMatch(/^__Host-/)
+        const home = await tablet.request.get('/api/shop')
+        expect(home.headers()['strict-transport-security']).toBe('max-age=31536000')
         const way = await tablet.evaluate(() => ({
             protocol: (performance.getEntriesByType('navigation')[0] as PerformanceNavigationTiming).nextHopProtocol,
             isSecure: window.isSecureContext,

@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Exchange\Csv;
 use App\Models\Job;
+use App\Upkeep\ShopProof;
 use DateTimeImmutable;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
@@ -64,7 +65,7 @@ final readonly class RecordView
             'waived' => $this->waived(),
             'hand_over' => $this->handOver(),
             'log' => $this->log(),
-            'chain' => ['entries' => count($this->state->entries), 'hash' => JobLog::lastHash($this->job)],
+            'chain' => ['entries' => count($this->state->entries), 'hash' => JobLog::lastHash($this->job), 'shop' => ShopProof::head($this->now->format('Y-m-d'))],
             'caution' => self::CAUTION,
         ];
     }

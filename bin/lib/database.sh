@@ -12,7 +12,8 @@ as_postgres() {
 # The cluster's folder: under var/, unless the account that PostgreSQL runs under cannot reach it there.
 cluster_dir() {
   local link=$here/var/pg
-  if [ -e "$link/data/PG_VERSION" ] || [ -L "$link" ]; then readlink -f "$link"; return; fi
+  # a bare return, in a trap, would give back what failed before it
+  if [ -e "$link/data/PG_VERSION" ] || [ -L "$link" ]; then readlink -f "$link"; return 0; fi
   mkdir -p "$link"
   if [ "$(id -u)" = 0 ]; then
     chown postgres "$link"

@@ -154,7 +154,10 @@ CONF
 JSON
   chmod 600 "$folder/events.json"
   server_programs "$name" >"$folder/supervisor.conf"
-  if [ "$(account)" != "$(id -un)" ]; then chown -R "$ACCOUNT:$ACCOUNT" "$folder"; fi
+  if [ "$(account)" != "$(id -un)" ]; then
+    chown -R "$ACCOUNT:$ACCOUNT" "$folder"
+    if [ -n "${MOLTREK_LAN:-}" ]; then chown -R "$ACCOUNT:$ACCOUNT" "$(tls_folder)"; fi
+  fi
 }
 
 # What the supervisor runs and begins again: each in a group of its own, its log turned over by size, for the account's eyes alone.

@@ -70,10 +70,14 @@ cmd_test() {
   if [ "$only" = calendar ]; then calendar "${@:2}"; return; fi
   database_was_up=no
   prepare_platform
-  if wants e2e || wants pest || wants upgrade || wants faults; then
+  work_clean
+  if wants e2e || wants pest || wants upgrade || wants faults || wants kept; then
     database_running && database_was_up=yes
     trap 'for each in e2e_0 e2e_1 e2e_lan_0 e2e_lan_1; do server_stop $each >/dev/null; done; server_stop faults >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
     database_start
+    # what restores of earlier tests have replaced
+    local kept
+    for kept in $(database_psql postgres -c "select datname from pg_database where datname ~ '^moltrek_(e2e_[01]|faults[a-z_]*|bench)_(replaced_[0-9_]+|restored|proof|pattern)$'"); do database_drop "$kept"; done
   fi
   # the screens need neither database nor server: they are tested beside the checks
   if wants vitest; then suite_begins vitest var/log/vitest.xml npx vitest run --reporter=default --reporter=junit --outputFile.junit=var/log/vitest.xml; fi
@@ -89,8 +93,8 @@ cmd_test() {
     database_drop moltrek_test
     database_ensure moltrek_test
     # the core needs no database: it is tested beside what does
-    suite_begins core var/log/core.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest core/tests --log-junit var/log/core.xml
-    suite pest var/log/pest.xml env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest tests --log-junit var/log/pest.xml
+    suite_begins core var/log/core.xml as_account env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest core/tests --log-junit var/log/core.xml
+    suite pest var/log/pest.xml as_account env XDEBUG_MODE=off php -d memory_limit=1G vendor/bin/pest tests --log-junit var/log/pest.xml
     suite_ends core var/log/core.xml
   fi
   if wants upgrade; then
@@ -99,11 +103,13 @@ cmd_test() {
   fi
   if wants vitest; then suite_ends vitest var/log/vitest.xml; fi
   if wants e2e; then end_to_end "${@:2}"; fi
-  if [ "$only" = faults ]; then faults "${@:2}"; fi
+  if [ "$only" = faults ]; then MOLTREK_BACKUPS=${MOLTREK_BACKUPS:-20} MOLTREK_RESTORE_KILLS=${MOLTREK_RESTORE_KILLS:-12} faults "${@:2}"; fi
+  # what dies and comes back, backups, sessions that end: those of the faults that take no browser and little time
+  if wants kept; then faults tests/faults/kept.mjs; fi
   trap - EXIT
   server_stop e2e_0 >/dev/null
   server_stop e2e_1 >/dev/null
-  if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants upgrade || wants faults; }; then database_stop >/dev/null; fi
+  if [ "$database_was_up" = no ] && { wants e2e || wants pest || wants upgrade || wants faults || wants kept; }; then database_stop >/dev/null; fi
   say "$passed passed, $failed failed"
   [ "$failed" = 0 ]
 }
@@ -160,7 +166,7 @@ faults() {
   database_ensure moltrek_faults
   export DB_DATABASE=moltrek_faults CACHE_STORE=file HASH_MEMORY=1024 HASH_TIME=1 MOLTREK_FAULTS_PORT="${MOLTREK_FAULTS_PORT:-8195}"
   for script in ${1:-tests/faults/*.mjs}; do
-    [ "$script" = tests/faults/harness.mjs ] && continue
+    case "$script" in */harness.mjs | */client.mjs) continue ;; esac
     artisan moltrek:demo --fresh
     artisan cache:clear --quiet
     server_start faults "$MOLTREK_FAULTS_PORT"

@@ -86,6 +86,27 @@ it('keeps a photograph the way up it was taken, and nothing else of the camera',
     unlink($file);
 })->with(['as it is' => [1, [40, 20], [5, 10]], 'upside down' => [3, [40, 20], [35, 10]], 'a quarter to the right' => [6, [20, 40], [10, 5]], 'a quarter to the left' => [8, [20, 40], [10, 35]]]);
 
+it('says how a photograph is kept, and takes it again where its file was half written', function () {
+    config(['app.photos' => $folder = sys_get_temp_dir().'/moltrek-half-'.getmypid()]);
+    $send = fn () => $this->actingAs($this->person())->post('/api/photos', ['photo' => photograph(1), 'id' => '01900000-0000-7000-8000-00000000000b'], ['Accept' => 'application/json'])->assertOk()->json('hash');
+    $hash = $send();
+    $file = $folder.'/01900000-0000-7000-8000-00000000000b.jpg';
+    expect(hash_file('sha256', $file))->toBe($hash)->and(fileperms($file) & 0777)->toBe(0600)
+        ->and((array) DB::table('photographs')->where('hash', $hash)->first(['bytes', 'width', 'height']))->toBe(['bytes' => filesize($file), 'width' => 40, 'height' => 20]);
+    // killed between file and answer: what nobody knows of counts for nothing and is written anew
+    unlink($file);
+    expect($send())->toBe($hash)->and(is_file($file))->toBeTrue()->and(glob($folder.'/.part-*'))->toBe([]);
+    Illuminate\Support\Facades\File::deleteDirectory($folder);
+});
+
+it('refuses a picture that is too tall in words', function () {
+    $path = tempnam(sys_get_temp_dir(), 'photo');
+    imagepng(imagecreate(2, 20_000), $path);
+    $this->actingAs($this->person())->post('/api/photos', ['photo' => new UploadedFile($path, 'tall.png', 'image/png', test: true)], ['Accept' => 'application/json'])
+        ->assertStatus(422)->assertJsonPath('field', 'photo')->assertJsonPath('allowed', 'a photograph of at most 16000 pixels a side');
+    unlink($path);
+});
+
 it('counts the pixels of a photograph before it unpacks them', function () {
     $path = tempnam(sys_get_temp_dir(), 'photo');
     // a PNG that says it is 30,000 pixels square, and holds nothing

@@ -86,7 +86,7 @@ it('chains every entry of a job to the one before it, however many come at once'
         expect($row->hash)->toBe($before = hash('sha256', implode("\n", $said)));
     }
     expect(brokenAt())->toBe([])
-        ->and($this->getJson('/api/jobs/214/record')->json('chain'))->toBe(['entries' => DB::table('log_entries')->where('job_id', $this->job(214)->id)->count(), 'hash' => $before]);
+        ->and($this->getJson('/api/jobs/214/record')->json('chain'))->toBe(['entries' => DB::table('log_entries')->where('job_id', $this->job(214)->id)->count(), 'hash' => $before, 'shop' => App\Upkeep\ShopProof::head('2026-11-24')]);
 });
 
 it('finds what was done to the log behind its back', function (string $done, int $breaks) {

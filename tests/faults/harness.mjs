@@ -13,7 +13,7 @@ const FLAGS =
 export const shell = (command) =>
     execFileSync(
         'bash',
-        ['-euc', `here=$PWD; . bin/lib/platform.sh; . bin/lib/database.sh; . bin/lib/server.sh; ${command}`],
+        ['-euc', `here=$PWD; . bin/lib/platform.sh; . bin/lib/database.sh; . bin/lib/server.sh; . bin/lib/backup.sh; ${command}`],
         { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] },
     )
 

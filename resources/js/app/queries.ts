@@ -127,7 +127,7 @@ export interface RecordDocument {
         photo: string | null
         struck: { by: string; reason: string } | null
     }[]
-    chain: { entries: number; hash: string | null }
+    chain: { entries: number; hash: string | null; shop: string }
     caution: string
 }
 

@@ -446,7 +446,7 @@ describe('the record', () => {
         verdicts: [],
         steps: [],
         log: [],
-        chain: { entries: 12, hash: 'ab'.repeat(32) },
+        chain: { entries: 12, hash: 'ab'.repeat(32), shop: `2026-11-24 845 ${'c'.repeat(32)}` },
         caution: 'The maker’s manual comes first.',
         ...parts,
     })

@@ -10,9 +10,12 @@ import { Condition } from './Shop/Condition'
 import { Habits } from './Shop/Habits'
 import { People } from './Shop/People'
 import { Practice } from './Shop/Practice'
+import { SecondFactor } from './Shop/SecondFactor'
+import { Security } from './Shop/Security'
 import { Settings } from './Shop/Settings'
 import { Tablets } from './Shop/Tablets'
 import { Begin } from './SignIn/Begin'
+import { SignIn } from './SignIn/SignIn'
 import { Compare } from './SpecBook/Compare'
 import { LikeThis } from './SpecBook/LikeThis'
 import { LimitsTable } from './SpecBook/LimitsTable'
@@ -403,4 +406,80 @@ describe('where it is needed', () => {
         expect(await screen.findByText('No such job.')).toBeTruthy()
         expect(bodies('/benches')).toEqual([{ bench: 'By the door', job: null }])
     })
+})
+
+describe('a second factor', () => {
+    const off = { on: false, advised: true, codesLeft: 0, secret: null, address: null, codes: [] }
+    const type = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } })
+    const press = (name: string) => fireEvent.click(screen.getByRole('button', { name }))
+
+    it('is begun by the password, confirmed by a first code, and shows the codes for paper once', async () => {
+        const secret = { secret: 'ABCDEFGHIJKLMNOP', address: 'otpauth://totp/Brannoch:isla?secret=ABCDEFGHIJKLMNOP' }
+        answers['/second-factor'] = (body) => ({ document: body ? { ...off, ...secret } : off })
+        answers['/second-factor/confirm'] = (body) =>
+            (body as { code: string }).code === '123456'
+                ? { document: { ...off, on: true, codesLeft: 2, codes: ['abcde-fghjk', 'mnpqr-stuvw'] } }
+                : refusal('code', 'These are not the digits of now.')
+        show(<SecondFactor />)
+        expect(await screen.findByText(/You are an owner and have none yet/)).toBeTruthy()
+        type('Your password', 'three wet ferries')
+        press('Begin')
+        expect(await screen.findByText('ABCD EFGH IJKL MNOP')).toBeTruthy()
+        expect(screen.getByRole('img', { name: /Square for your telephone/ })).toBeTruthy()
+        type('The six digits that it shows', '999999')
+        press('Confirm')
+        expect(await screen.findByText(/These are not the digits of now/)).toBeTruthy()
+        expect((screen.getByLabelText('The six digits that it shows') as HTMLInputElement).value).toBe('999999')
+        type('The six digits that it shows', '123456')
+        press('Confirm')
+        expect(await screen.findByText('abcde-fghjk')).toBeTruthy()
+        press('They are on paper')
+        expect(screen.queryByText('abcde-fghjk')).toBeNull()
+        expect(screen.getByText(/2 codes on paper left: end it and begin again/)).toBeTruthy()
+    })
+
+    it('is asked for at the door after name and password, and what was typed stays', async () => {
+        answers['/shop'] = () => ({ document: shop })
+        answers['/bench'] = () => ({ document: { tablet: null, people: [], locksAfter: 600 } })
+        answers['/session'] = (body) =>
+            (body as { code?: string }).code
+                ? { document: { person: tomas, byPin: false, secondFactor: true } }
+                : refusal('code', 'Type the six digits that your telephone shows.')
+        show(<SignIn />)
+        type('Name', 'tomas')
+        expect(screen.queryByLabelText('Code')).toBeNull()
+        type('Password', 'three wet ferries')
+        press('Sign in')
+        expect(await screen.findByText(/Type the six digits/)).toBeTruthy()
+        type('Code', '123456')
+        press('Sign in')
+        await waitFor(() => expect(bodies('/session')).toHaveLength(2))
+        expect(bodies('/session')).toEqual([
+            { username: 'tomas', password: 'three wet ferries' },
+            { username: 'tomas', password: 'three wet ferries', code: '123456' },
+        ])
+    })
+})
+
+it('shows the owner who came in and who was refused, the newest few first', async () => {
+    const line = (number: number, what: string) => ({
+        at: `2026-11-24T12:0${number}:00Z`,
+        what,
+        who: number === 1 ? null : 'Tomas Wend (TW)',
+        about: '',
+        origin: '192.168.1.9',
+    })
+    answers['/security'] = () => ({
+        document: [
+            line(9, 'signed in'),
+            line(1, 'sign-in refused'),
+            ...[2, 3, 4, 5, 6, 7, 8].map((each) => line(each, 'PIN set')),
+        ],
+    })
+    show(<Security />)
+    expect(await screen.findByText('signed in')).toBeTruthy()
+    expect(screen.getByText('sign-in refused').className).toContain('error')
+    expect(screen.getAllByRole('listitem')).toHaveLength(8)
+    fireEvent.click(screen.getByRole('button', { name: 'All 9' }))
+    expect(screen.getAllByRole('listitem')).toHaveLength(9)
 })

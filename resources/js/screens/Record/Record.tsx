@@ -58,7 +58,7 @@ function Chain({ chain }: { chain: RecordDocument['chain'] }) {
     return (
         <p className="mt-1 text-xs break-all text-quiet">
             {chain.entries} entries, the last known by {chain.hash ?? 'none'}. Each carries the mark of the one before
-            it.
+            it. The whole shop’s log that day: {chain.shop}
         </p>
     )
 }

@@ -113,7 +113,7 @@ function Confirm({ proposed, onConfirmed }: { proposed: Factor; onConfirmed: (af
             />
             <div>
                 <p>Let the authenticator on your telephone read the square, or type this into it:</p>
-                <p className="my-2 break-all font-bold tracking-wide">{proposed.secret?.replace(/(.{4})/g, '$1 ')}</p>
+                <p className="my-2 break-words font-bold tracking-wide">{proposed.secret?.replace(/(.{4})/g, '$1 ')}</p>
                 <ServerForm form={form} className="flex flex-wrap items-end gap-3">
                     <FormField
                         label="The six digits that it shows"
