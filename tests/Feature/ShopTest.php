@@ -32,6 +32,9 @@ it('is begun once, with its owner signed in, and works by its own clock, hours a
     $this->getJson('/api/shop')->assertJsonPath('begun', false)->assertJsonPath('name', '');
     $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => MAIRI])->assertOk()
         ->assertJsonPath('person', ['username' => 'mairi', 'name' => 'Mairi Holm', 'initials' => 'MH', 'role' => 'owner']);
+    // with the next request too, from the session alone
+    $this->app['auth']->forgetGuards();
+    $this->getJson('/api/session')->assertJsonPath('person.username', 'mairi');
     $this->getJson('/api/shop')->assertJsonPath('begun', true)->assertJsonPath('hours.tue', ['07:30-12:00', '12:30-16:00'])->assertJsonPath('units.length', 'in');
     expect(Shop::unitsOf(Dimension::Length))->toBe(['in', 'mm', 'thou'])->and(Shop::unitsOf(Dimension::Pressure)[0])->toBe('kPa')->and(Shop::zone())->toBe('Atlantic/Faroe');
     $this->postJson('/api/shop/begin', ['shop' => HARBOUR, 'owner' => ['username' => 'second'] + MAIRI])->assertStatus(409);

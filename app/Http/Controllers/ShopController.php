@@ -73,7 +73,8 @@ final class ShopController
             $who = $sent->required('owner', 'name, user name, initials and password')->object('owner', 'name', 'username', 'initials', 'password');
             $identity = PeopleController::identity($who);
 
-            return User::query()->create($identity + ['role' => Role::Owner, 'password' => NewPassword::in($who, 'password', [$identity['name'], $identity['username']])]);
+            // read back: what the database fills in by itself is part of who somebody is
+            return User::query()->create($identity + ['role' => Role::Owner, 'password' => NewPassword::in($who, 'password', [$identity['name'], $identity['username']])])->refresh();
         });
         SecurityLog::note(SecurityEvent::ShopBegun, $owner);
         Auth::login($owner, remember: true);

@@ -6,8 +6,10 @@ use App\Http\Outage;
 use App\Upkeep\ShopKey;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Cache\DatabaseStore;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\Response;
@@ -115,6 +117,12 @@ final class WhichShop
             // what the other shop has locked opens nothing here; what both had before, a tablet's own secret alone
             'app.key' => 'base64:'.base64_encode(ShopKey::for('cookies', $shop)), 'app.previous_keys' => array_filter([config('app.installation_key')]),
         ]);
+        // what was made for the other database before anybody had chosen is made anew, and tries are counted in this one
+        DB::purge('pgsql');
+        $counts = Cache::store('database')->getStore();
+        if ($counts instanceof DatabaseStore) {
+            $counts->setConnection(DB::connection('pgsql'));
+        }
         if ($shop === 'own') {
             config([
                 'session.cookie' => self::named('moltrek_session_own'), 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
