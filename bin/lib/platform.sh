@@ -38,8 +38,10 @@ prepare_account() {
   mkdir -p var/photos var/photos-own var/backups var/exports var/work var/cache var/run var/opcache
   chown "$ACCOUNT:$ACCOUNT" var
   # what the framework knows of its packages is written by root, who runs it too: the account reads it alone
-  rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
-  (umask 022 && php artisan package:discover --quiet)
+  if [ ! -f bootstrap/cache/packages.php ] || [ ! -f bootstrap/cache/services.php ] || [ vendor/composer/installed.json -nt bootstrap/cache/packages.php ]; then
+    rm -f bootstrap/cache/packages.php bootstrap/cache/services.php
+    (umask 022 && php artisan package:discover --quiet)
+  fi
   local each
   for each in var/*; do
     case "$each" in var/pg | var/cluster.secret* | var/account | var/node | var/stamps) continue ;; esac
