@@ -101,7 +101,7 @@ it('says how a photograph is kept, and takes it again where its file was half wr
 
 it('refuses a picture that is too tall in words', function () {
     $path = tempnam(sys_get_temp_dir(), 'photo');
-    imagepng(imagecreate(2, 20_000), $path);
+    imagepng(imagecreatetruecolor(2, 20_000), $path);
     $this->actingAs($this->person())->post('/api/photos', ['photo' => new UploadedFile($path, 'tall.png', 'image/png', test: true)], ['Accept' => 'application/json'])
         ->assertStatus(422)->assertJsonPath('field', 'photo')->assertJsonPath('allowed', 'a photograph of at most 16000 pixels a side');
     unlink($path);
