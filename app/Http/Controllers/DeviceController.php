@@ -21,6 +21,7 @@ use Illuminate\Auth\SessionGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cookie;
 use Illuminate\Support\Facades\Hash;
 use Moltrek\Core\Refusal\MalformedDocument;
 use OpenApi\Attributes as OA;
@@ -58,6 +59,10 @@ final class DeviceController
         assert($user instanceof User);
 
         $device = Device::enrol(SentDocument::of($request, 'name')->text('name', 40), $user);
+        // whoever was remembered here before it stayed in the shop is so no more
+        $guard = Auth::guard();
+        assert($guard instanceof SessionGuard);
+        Cookie::queue(Cookie::forget($guard->getRecallerName()));
         SecurityLog::note(SecurityEvent::TabletEnrolled, $user, $device->name);
 
         return self::all($device->id);
