@@ -29,11 +29,6 @@ final readonly class Photographs
         return $this->folder.'/'.$id.'.jpg';
     }
 
-    public function folder(): string
-    {
-        return $this->folder;
-    }
-
     /** The hash of what was kept under an id, where file and knowledge of it are both there. */
     public function hashOf(string $id): ?string
     {
