@@ -35,7 +35,7 @@ final class Condition
         $size = DB::selectOne('select pg_database_size(current_database()) as size, (select count(*) from log_entries) as entries');
 
         return new ConditionShape(
-            $newest === null ? null : CarbonImmutable::createFromTimestamp($newest[0])->toIso8601ZuluString(), $newest[1] ?? null, $hours === null || $hours > self::OLD,
+            $newest === null ? null : CarbonImmutable::createFromTimestamp($newest[0])->toIso8601ZuluString(), $newest[1] ?? null, $hours === null || $hours > self::OLD, SecurityLog::failedSince(SecurityEvent::BackupFailed, SecurityEvent::BackedUp),
             $free, $free < self::LITTLE, (int) $size->size, (int) $size->entries, $faults, self::outboxes(),
         );
     }

@@ -33,6 +33,14 @@ final class SecurityLog
         ])->all());
     }
 
+    /** When something last went wrong, where it has not gone well since. */
+    public static function failedSince(SecurityEvent $wrong, SecurityEvent $well): ?string
+    {
+        $last = DB::table('security_log')->whereIn('what', [$wrong->value, $well->value])->orderByDesc('id')->first();
+
+        return $last instanceof \stdClass && $last->what === $wrong->value ? CarbonImmutable::parse((string) $last->at)->toIso8601ZuluString() : null;
+    }
+
     private static function origin(): string
     {
         if (app()->runningInConsole() && ! app()->runningUnitTests()) {

@@ -178,3 +178,15 @@ it('lets nobody change what the log of security says', function () {
     SecurityLog::note(SecurityEvent::Exported);
     expect(fn () => DB::transaction(fn () => DB::table('security_log')->delete()))->toThrow(Illuminate\Database\QueryException::class, 'is kept as it is');
 });
+
+it('says under what is kept safe that a backup failed, until one has come about', function () {
+    $failed = fn (): ?string => $this->actingAs($this->person('isla'))->getJson('/api/condition')->assertOk()->json('backupFailedAt');
+    expect($failed())->toBeNull();
+    $this->artisan('moltrek:note-security', ['what' => 'backup failed', 'about' => 'moltrek-2026-12-01.tar.gz'])->assertSuccessful();
+    expect($failed())->toMatch('/^\d{4}-\d\d-\d\dT/');
+    // somebody signing in changes nothing of it
+    SecurityLog::note(SecurityEvent::SignedIn, $this->person('isla'));
+    expect($failed())->not->toBeNull();
+    $this->artisan('moltrek:note-security', ['what' => 'backed up', 'about' => 'moltrek-2026-12-02.tar.gz'])->assertSuccessful();
+    expect($failed())->toBeNull();
+});

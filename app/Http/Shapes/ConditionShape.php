@@ -16,6 +16,8 @@ final readonly class ConditionShape
         public ?int $backupSize,
         #[OA\Property(description: 'there is none, or it is too old')]
         public bool $backupOverdue,
+        #[OA\Property(description: 'when one did not come about since the newest; null where none did', format: 'date-time')]
+        public ?string $backupFailedAt,
         #[OA\Property(description: 'in bytes')]
         public int $diskFree,
         #[OA\Property]

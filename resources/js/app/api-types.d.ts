@@ -1628,6 +1628,11 @@ export interface components {
             backupSize: number | null;
             /** @description there is none, or it is too old */
             backupOverdue: boolean;
+            /**
+             * Format: date-time
+             * @description when one did not come about since the newest; null where none did
+             */
+            backupFailedAt: string | null;
             /** @description in bytes */
             diskFree: number;
             diskLow: boolean;

@@ -181,6 +181,11 @@ describe('what the shop is', () => {
 
     it.each([
         ['a backup that is overdue', { backupOverdue: true, backupAt: null }, /▲ ?none yet/],
+        [
+            'a backup that failed',
+            { backupFailedAt: '2026-11-25T02:00:00Z' },
+            /▲ ?Wed(.*)none has come about since: \.\/moltrek backup says why/,
+        ],
         ['a full disk', { diskLow: true, diskFree: 90 * 1024 ** 2 }, /▲ ?90.0 MB/],
         ['faults', { faultsToday: 3 }, /▲ ?3, in var\/storage\/logs/],
         [
@@ -193,6 +198,7 @@ describe('what the shop is', () => {
             backupAt: '2026-11-24T02:00:00Z',
             backupSize: 2 * 1024 ** 2,
             backupOverdue: false,
+            backupFailedAt: null,
             diskFree: 9 * 1024 ** 3,
             diskLow: false,
             entries: 700,

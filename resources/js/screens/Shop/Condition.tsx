@@ -34,6 +34,11 @@ export function Condition() {
                             ? 'none yet: ./moltrek backup makes one, and the server one a day'
                             : `${when(data.backupAt)}, ${size(data.backupSize ?? 0)}, in var/backups`}
                     </Fact>
+                    {data.backupFailedAt !== null && (
+                        <Fact what="Backup failed" isBad>
+                            {when(data.backupFailedAt)}, and none has come about since: ./moltrek backup says why
+                        </Fact>
+                    )}
                     <Fact what="Disk left" isBad={data.diskLow}>
                         {size(data.diskFree)}
                     </Fact>
