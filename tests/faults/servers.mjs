@@ -42,7 +42,7 @@ await withBrowser(async (browser) => {
             () => shell('as_postgres "$(postgres_bin)/pg_ctl" -D "$(cluster_dir)/data" -m immediate stop >/dev/null'),
             () => shell('database_start >/dev/null'),
         )
-        must(/Server starting|^$/.test(said), `the page said "${said}"`)
+        must(/Server starting|Sending|^$/.test(said), `the page said "${said}"`)
         return `the page said "${said}"; all arrived once`
     })
 
