@@ -1,6 +1,6 @@
 // Twenty tablets without thinking time on the servers that are given, one after the other, with the same requests in the same
 // order; and how long an entry takes to reach another tablet that follows. Measures loopback only, and ends by itself.
-//   node bin/load.mjs NAME=ADDRESS…
+//   node bin/load.mjs NAME=ADDRESS[,ADDRESS…]…   several addresses: application servers of one shop, the tablets shared out among them
 import { randomUUID } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 
@@ -62,12 +62,13 @@ const turns = (job) => [
     [`api/jobs/${job}/entries`, note('load')],
 ]
 
-async function load(name, address) {
+async function load(name, addresses) {
+    const [address] = addresses
     const asks = []
     const { jar } = await (await visitor(address, 'tomas'))('api/floor')
     for (let each = 0; each < CLIENTS; each++) {
         // signing in is throttled, as it should be: twenty windows of one person
-        asks.push(await visitor(address, 'tomas', new Map(jar)))
+        asks.push(await visitor(addresses[each % addresses.length], 'tomas', new Map(jar)))
     }
     const jobs = JSON.parse((await asks[0]('api/floor')).text).jobs.map((job) => job.number)
     // what is asked for the first time after a start is not what a shop sees all day
@@ -103,8 +104,9 @@ async function load(name, address) {
 }
 
 /** From sending an entry to the answer that shows it on another tablet, which is told and then asks. */
-async function live(name, address) {
-    const first = await visitor(address, 'tomas')
+async function live(name, addresses) {
+    const address = addresses.at(-1)
+    const first = await visitor(addresses[0], 'tomas')
     const second = await visitor(address, 'petra')
     const { jar, text } = await second('api/floor')
     const [job] = JSON.parse(text).jobs.map((each) => each.number)
@@ -144,10 +146,10 @@ async function live(name, address) {
 }
 
 console.log('| server | answers | median | 95th percentile | longest | failed |\n|---|---|---|---|---|---|')
-const servers = process.argv.slice(2).map((each) => each.split('='))
-for (const [name, address] of servers) {
-    await load(name, address)
+const servers = process.argv.slice(2).map((each) => each.split('=')).map(([name, addresses]) => [name, addresses.split(',')])
+for (const [name, addresses] of servers) {
+    await load(name, addresses)
 }
-for (const [name, address] of servers) {
-    await live(name, address)
+for (const [name, addresses] of servers) {
+    await live(name, addresses)
 }

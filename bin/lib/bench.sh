@@ -5,7 +5,7 @@ cmd_bench() {
   prepare_platform
   prepare_build
   database_running && database_was_up=yes
-  trap 'server_stop bench >/dev/null; server_stop bench_php >/dev/null; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
+  trap 'server_stop bench >/dev/null; server_stop bench_php >/dev/null; for each in 1 2 3 4; do server_stop bench_$each >/dev/null; done; [ "$database_was_up" = yes ] || database_stop >/dev/null' EXIT
   database_start
   database_ensure moltrek_bench
   export DB_DATABASE=moltrek_bench MOLTREK_BENCH=1
@@ -16,10 +16,21 @@ cmd_bench() {
   MOLTREK_SERVER=php MOLTREK_WORKERS=6 server_start bench_php "${MOLTREK_BENCH_PHP_PORT:-8291}" >/dev/null
   node bin/load.mjs "nginx and php-fpm=$(server_address bench)" "PHP's own server=$(server_address bench_php)"
   server_stop bench_php >/dev/null
-  if [ "${1:-}" = load ]; then return; fi
+  if [ "${1:-}" = load ]; then bench_several; return; fi
   if [ "${1:-}" = restore ]; then bench_restore; return; fi
   php -d memory_limit=2G artisan moltrek:bench "127.0.0.1:$(server_port bench)"
   node bin/frames.mjs "http://127.0.0.1:$(server_port bench)"
+}
+
+# The same shop through two and through four application servers of this one machine, each with its own nginx and php-fpm.
+bench_several() {
+  local each addresses=''
+  for each in 1 2 3 4; do
+    CACHE_PATH="$here/var/cache/bench_$each" MOLTREK_WORKERS=3 server_start "bench_$each" "$((${MOLTREK_BENCH_PORT:-8290} + 10 + each))" >/dev/null
+    addresses=${addresses:+$addresses,}$(server_address "bench_$each")
+    if [ "$each" = 2 ] || [ "$each" = 4 ]; then node bin/load.mjs "$each application servers=$addresses" | grep 'application servers'; fi
+  done
+  for each in 1 2 3 4; do server_stop "bench_$each" >/dev/null; done
 }
 
 # A backup of the large database and its restore, proof included, one after the other.

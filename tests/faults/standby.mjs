@@ -1,8 +1,8 @@
 // Past one machine, on loopback: a standby that every commit waits for, two application servers, the first database killed amid
 // writing, the standby promoted; and the archived log, by which a copy goes back to a point in time.
 import { execFileSync } from 'node:child_process'
-import { randomUUID } from 'node:crypto'
-import { mkdtempSync, rmSync } from 'node:fs'
+import { createHash, randomUUID } from 'node:crypto'
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { Client } from './client.mjs'
 import { JOB, finish, must, pause, trial } from './harness.mjs'
@@ -10,6 +10,7 @@ import { JOB, finish, must, pause, trial } from './harness.mjs'
 const FOLDER = mkdtempSync(`${tmpdir()}/moltrek-standby-`)
 const [FIRST, SECOND, BACK] = [54431, 54432, 54433]
 const DATABASE = 'moltrek_faults'
+const PICTURE = 'docs/screenshots/build-v-twin.png'
 
 /** The project's own commands, with clusters a, b and c in a folder that PostgreSQL's account may enter. */
 const shell = (commands) =>
@@ -76,6 +77,20 @@ try {
         must(wrong.length === 0, `lost or doubled: ${wrong.slice(0, 5)}`)
         must(faults === 0, `${faults} faults; ${said}`)
         return `promoted after ${promoted} ms; ${stored.length} notes through two servers, each once; answers ${said}`
+    })
+
+    await trial('a photograph that came in through one server is seen through the other, to the last byte', async () => {
+        const [one, other] = [new Client('http://127.0.0.1:8395/'), new Client('http://127.0.0.1:8396/')]
+        await one.signIn('petra')
+        other.jar = new Map(one.jar)
+        const form = new FormData()
+        form.set('photo', new Blob([readFileSync(PICTURE)], { type: 'image/png' }), 'bore.png')
+        const { 'content-type': _, ...headers } = one.headers()
+        const kept = await (await fetch('http://127.0.0.1:8395/api/photos', { method: 'POST', headers, body: form })).json()
+        const seen = await fetch(`http://127.0.0.1:8396/api/photos/${kept.id}`, { headers: other.headers() })
+        const hash = createHash('sha256').update(Buffer.from(await seen.arrayBuffer())).digest('hex')
+        must(seen.status === 200 && hash === kept.hash, `kept ${JSON.stringify(kept)}, seen ${seen.status}, ${hash}`)
+        return 'the hash that was answered is that of what the other gives'
     })
 
     await trial('a copy goes back to a point in time by the archived log', async () => {
