@@ -19,17 +19,17 @@ final class BoreMap implements Calculation
 
     public function about(): string
     {
-        return 'A bore read at several depths on several axes: size, out-of-round and taper, each judged.';
+        return 'A bore read at several depths on several axes: size, out-of-round and taper, each judged; what no limit judges is asked about past half of the piston’s room.';
     }
 
     public function example(): string
     {
-        return '{"readings": [{"depth": "12 mm", "axis": "pin", "value": "86.021 mm"}, {"depth": "12 mm", "axis": "across", "value": "86.048 mm"}, {"depth": "78 mm", "axis": "pin", "value": {"setting": "86.000 mm", "deviation": "0.009 mm"}}], "doubt": {"bore": "0.003 mm", "setting": "0.002 mm"}, "limits": {"out_of_round": {"max": "0.020 mm", "source": "engine maker"}}}';
+        return '{"readings": [{"depth": "12 mm", "axis": "pin", "value": "86.021 mm"}, {"depth": "12 mm", "axis": "across", "value": "86.048 mm"}, {"depth": "78 mm", "axis": "pin", "value": {"setting": "86.000 mm", "deviation": "0.009 mm"}}], "doubt": {"bore": "0.003 mm", "setting": "0.002 mm"}, "limits": {"out_of_round": {"max": "0.020 mm", "source": "engine maker"}}, "clearance": {"min": "0.025 mm", "max": "0.045 mm", "service_max": "0.080 mm"}}';
     }
 
     public function answer(mixed $document): array
     {
-        $in = Fields::of($document, 'readings', 'doubt', 'limits');
+        $in = Fields::of($document, 'readings', 'doubt', 'limits', 'clearance');
         $points = array_map(static fn (Fields $item): BorePoint => new BorePoint(
             $item->length('depth'), $item->text('axis'), BoreReading::read($item, 'value'),
         ), $in->required('readings')->limited('readings', 500)->objects('readings', 'depth', 'axis', 'value'));
@@ -38,7 +38,7 @@ final class BoreMap implements Calculation
         $limits = $in->objectOrNull('limits', 'size', 'out_of_round', 'taper');
         [$size, $outOfRound, $taper] = array_map(static fn (string $key) => $limits === null ? null : LimitDocument::read($limits, $key), ['size', 'out_of_round', 'taper']);
 
-        return BoreShape::of($map, $bore, $setting, $size, $outOfRound, $taper)->toArray();
+        return BoreShape::of($map, $bore, $setting, $size, $outOfRound, $taper, LimitDocument::read($in, 'clearance'))->toArray();
     }
 
     /** @return array{Length, Length} */

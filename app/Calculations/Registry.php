@@ -12,6 +12,7 @@ final class Registry
         RingGap::class,
         Clearance::class,
         BoreMap::class,
+        RepeatReadings::class,
         Oversize::class,
         PairPistons::class,
         RingClocking::class,

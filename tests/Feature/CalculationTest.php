@@ -93,5 +93,10 @@ it('refuses by field what the measuring bench cannot use', function (string $nam
     'a ring nobody has' => ['ring-clocking', '{"school":"thirds","rings":["top","third"]}', 'rings.1'],
     'half a mark' => ['shells', '{"offset":1,"rows":[{"place":"main 1","a":5.5,"b":2}],"colours":{}}', 'rows.0.a'],
     'a spindle that stands' => ['crosshatch', '{"bore":"86 mm","spindle":"0 rpm","stroke":"98 mm","strokes_per_minute":60}', 'spindle'],
+    'repeats of nothing' => ['repeat-readings', '{"readings":[]}', 'readings'],
+    'a repeat at no instant' => ['repeat-readings', '{"readings":[{"at":"2026-12-01T08:00:00","value":"99 mm"}]}', 'readings.0.at'],
+    'work at no instant' => ['repeat-readings', '{"readings":[{"at":"2026-12-01T08:00:00Z","value":"99 mm"}],"work":["2026-12-01T08:00:00Z","noon"]}', 'work.1'],
+    'a repeat of another kind' => ['repeat-readings', '{"readings":[{"at":"2026-12-01T08:00:00Z","value":"99 deg"}]}', 'readings.0.value'],
+    'a clearance of the wrong kind beside a map' => ['bore-map', '{"readings":[{"depth":"12 mm","axis":"pin","value":"86 mm"}],"clearance":{"min":"2 deg"}}', 'clearance.min'],
     'no leaf above' => ['taper-from-gaps', '{"upper":{},"lower":{"passes":"0.2 mm"}}', 'upper.passes'],
 ]);

@@ -13,8 +13,8 @@ use Moltrek\Core\Quantity\Length;
  */
 final readonly class Filing
 {
-    /** @param  non-empty-list<Length>  $bites  what to take off before each trial */
-    private function __construct(public Length $atLeast, public ?Length $atMost, public array $bites, public ?string $leaf)
+    /** @param  list<Length>  $bites  what to take off before each trial; none where only a few strokes at a time are safe */
+    private function __construct(public ToFile $file, public array $bites, public ?string $leaf)
     {
     }
 
@@ -25,8 +25,8 @@ final readonly class Filing
         if ($file === null || $limit?->min === null) {
             return null;
         }
-        $least = $file['at_least']->nanometres;
-        $bites = array_map(static fn (int|float $bite): Length => Length::ofNanometres($bite), [$least / 2, $least / 4, $least / 4]);
+        $least = $file->atLeast->nanometres;
+        $bites = $file->bySteps ? [] : array_map(static fn (int|float $bite): Length => Length::ofNanometres($bite), [$least / 2, $least / 4, $least / 4]);
         $passing = array_filter(
             $shelf,
             static fn (Leaf $leaf): bool => $leaf->thickness->nanometres >= $limit->min
@@ -34,11 +34,17 @@ final readonly class Filing
         );
         usort($passing, static fn (Leaf $one, Leaf $other): int => $one->thickness->nanometres <=> $other->thickness->nanometres);
 
-        return new self($file['at_least'], $file['at_most'], $bites, $passing[0]->text ?? null);
+        return new self($file, $bites, $passing[0]->text ?? null);
     }
 
     public function written(): string
     {
-        return 'Take off at least '.$this->atLeast->written().($this->atMost === null ? '' : ', at most '.$this->atMost->written()).'.';
+        $least = $this->file->atLeast->written();
+
+        return match (true) {
+            $this->file->bySteps => "A few strokes, read, and again: at least $least comes off, how much more no leaf has said.",
+            $this->file->atMost === null => "Take off at least $least.",
+            default => "Take off at least $least, at most ".$this->file->atMost->written().'.',
+        };
     }
 }

@@ -10,7 +10,6 @@ use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Measuring\FeelerBracket;
 use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Measuring\Wordings;
-use Moltrek\Core\Quantity\Length;
 
 /**
  * A gap between leaves, judged (a ring's end gap most of all): two leaves decide it (the minimum must pass, the maximum must
@@ -40,40 +39,42 @@ final readonly class RingGap
     }
 
     /**
-     * How much to take off a tight gap: at least min − low, at most max − high.
+     * How much to take off a tight gap: at least min − low, at most max − high. Where no leaf has passed, or the leaves lie too far
+     * apart for both, the gap is known from above alone: min − high comes off at the least, a little at a time, read after each.
      *
-     * @return array{at_least: Length, at_most: Length|null}|null null where filing is not the answer or no amount is safe
+     * @return ToFile|null null where filing is not the answer or no amount is safe
      */
-    public function file(): ?array
+    public function file(): ?ToFile
     {
-        if ($this->verdict->side !== Side::Low || $this->limit?->min === null) {
+        $min = $this->limit?->min;
+        if ($this->verdict->side !== Side::Low || $min === null) {
             return null;
         }
-        $atLeast = $this->limit->min - $this->bracket->low->nanometres;
-        if ($this->limit->max === null) {
-            return ['at_least' => Length::ofNanometres($atLeast), 'at_most' => null];
+        $high = $this->bracket->high?->nanometres;
+        if (! $this->bracket->hasLow()) {
+            return $high === null ? null : ToFile::bySteps($min - $high);
         }
-        if ($this->bracket->high === null || $this->limit->max - $this->bracket->high->nanometres < $atLeast) {
-            return null;
-        }
+        $atLeast = $min - $this->bracket->low->nanometres;
+        $max = $this->limit?->max;
 
-        return [
-            'at_least' => Length::ofNanometres($atLeast),
-            'at_most' => Length::ofNanometres($this->limit->max - $this->bracket->high->nanometres),
-        ];
+        return match (true) {
+            $max === null => new ToFile($atLeast),
+            $high === null => null,
+            $max - $high < $atLeast => ToFile::bySteps($min - $high),
+            default => new ToFile($atLeast, $max - $high),
+        };
     }
 
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        $file = $this->file();
         $verdict = $this->verdict->toArray();
 
         return [
             'gap' => $this->bracket->toArray(),
             'limit' => $verdict['limit'],
             'verdict' => $verdict,
-            'file' => $file === null ? null : ['at_least' => $file['at_least']->quantity(), 'at_most' => $file['at_most']?->quantity()],
+            'file' => $this->file()?->toArray(),
             'try' => array_map(static fn (Trial $trial): array => $trial->toArray(), $this->trials),
         ];
     }

@@ -11,11 +11,19 @@ use Moltrek\Core\Quantity\Length;
 /**
  * A bore map judged: its size at the smallest and at the largest with √(bore² + setting²), its out-of-round and taper with
  * bore·√2, since a difference of two readings by one gauge carries the doubt of both and not the setting's.
+ * Out-of-round or taper that no limit judges is asked about by name once it takes more than half of the room that the piston's
+ * clearance has: (service_max, else max) − min. Source: shop practice.
  */
 final readonly class BoreShape
 {
-    private function __construct(public BoreMap $map, public Verdict $size, public Verdict $outOfRound, public Verdict $taper)
-    {
+    /** @param  array{out_of_round: bool, taper: bool}  $asks  what is to be asked about by name */
+    private function __construct(
+        public BoreMap $map,
+        public Verdict $size,
+        public Verdict $outOfRound,
+        public Verdict $taper,
+        public array $asks,
+    ) {
     }
 
     public static function of(
@@ -25,6 +33,7 @@ final readonly class BoreShape
         ?Limit $size = null,
         ?Limit $outOfRound = null,
         ?Limit $taper = null,
+        ?Limit $clearance = null,
     ): self {
         $sizeDoubt = $map->throughSetting() ? hypot($doubt->nanometres, $settingDoubt->nanometres) : $doubt->nanometres;
         $differenceDoubt = $doubt->nanometres * M_SQRT2;
@@ -38,7 +47,21 @@ final readonly class BoreShape
                 Interval::around($map->largest()->diameter()->nanometres, $sizeDoubt)),
             $difference($map->worstOutOfRound(), $outOfRound, Wordings::boreShape('out-of-round')),
             $difference($map->worstTaper(), $taper, Wordings::boreShape('the taper')),
+            [
+                'out_of_round' => self::takesTooMuch($map->worstOutOfRound(), $outOfRound, $clearance),
+                'taper' => self::takesTooMuch($map->worstTaper(), $taper, $clearance),
+            ],
         );
+    }
+
+    private static function takesTooMuch(?Length $worst, ?Limit $limit, ?Limit $clearance): bool
+    {
+        [$least, $most] = [$clearance?->min, $clearance->serviceMax ?? $clearance?->max];
+        if ($worst === null || $limit?->decides() === true || $least === null || $most === null) {
+            return false;
+        }
+
+        return 2 * $worst->nanometres > $most - $least;
     }
 
     /** @return array<string, mixed> */
@@ -71,6 +94,7 @@ final readonly class BoreShape
                 static fn (array $place): array => ['depth' => $place['depth']->quantity(), 'axis' => $place['axis']],
                 $map->missing(),
             ),
+            'asks' => $this->asks,
         ];
     }
 }

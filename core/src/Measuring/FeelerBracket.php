@@ -58,6 +58,12 @@ final readonly class FeelerBracket
         return $fields->placing(static fn (): self => self::of($passes, $drags, $refuses, $leaves));
     }
 
+    /** Whether a leaf has said how wide it is at the least: the thinnest that refuses says nothing of it. */
+    public function hasLow(): bool
+    {
+        return $this->passes !== null || $this->drags !== null;
+    }
+
     public function interval(): Interval
     {
         return Interval::bracket($this->low->nanometres, $this->high?->nanometres, $this->drags?->nanometres);

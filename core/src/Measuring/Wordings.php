@@ -62,6 +62,17 @@ final class Wordings
         );
     }
 
+    /** A size read several times at one place. */
+    public static function reading(): Wording
+    {
+        return new Wording(
+            'the reading', 'too small', 'too large',
+            'Clean both faces and read it again; if it stands, the part is worn or the wrong one.',
+            'Clean both faces and read it again; if it stands, the part is worn or the wrong one.',
+            'Read it again at the same place: each repeat narrows the doubt; or read it with a finer tool.',
+        );
+    }
+
     public static function deck(): Wording
     {
         return self::of('the crown', 'too high', 'too deep',

@@ -50,14 +50,19 @@ it('needs a leaf', function () {
 
 it('says how much to file while the gap is tight', function (FeelerBracket $bracket, ?int $max, ?array $file) {
     $answer = gapOf($bracket, max: $max)->file();
-    expect($answer === null ? null : [$answer['at_least']->nanometres, $answer['at_most']?->nanometres])->toBe($file);
+    expect($answer === null ? null : [$answer->atLeast->nanometres, $answer->atMost?->nanometres, $answer->bySteps])->toBe($file);
 })->with([
-    'min − low and max − high: 0.22 − 0.15, 0.36 − 0.20' => [bracketOf('0.15', null, '0.20'), 360_000, [70_000, 160_000]],
-    'still unsure on the tight side' => [bracketOf('0.20', null, '0.25'), 360_000, [20_000, 110_000]],
-    'no maximum' => [bracketOf('0.15', null, '0.20'), null, [70_000, null]],
+    'min − low and max − high: 0.22 − 0.15, 0.36 − 0.20' => [bracketOf('0.15', null, '0.20'), 360_000, [70_000, 160_000, false]],
+    'still unsure on the tight side' => [bracketOf('0.20', null, '0.25'), 360_000, [20_000, 110_000, false]],
+    'no maximum' => [bracketOf('0.15', null, '0.20'), null, [70_000, null, false]],
     'a maximum, but no leaf has refused' => [bracketOf('0.15', null, null), 360_000, null],
-    'a window of one point' => [bracketOf('0.10', null, '0.24'), 360_000, [120_000, 120_000]],
-    'an empty window' => [bracketOf('0.10', null, '0.25'), 360_000, null],
+    'a window of one point' => [bracketOf('0.10', null, '0.24'), 360_000, [120_000, 120_000, false]],
+    'an empty window whose thicker leaf lies above the minimum: nothing need come off for certain' => [bracketOf('0.10', null, '0.25'), 360_000, null],
+    'an empty window: 0.22 − 0.21 at the least, step by step' => [bracketOf('0.05', null, '0.21'), 360_000, [10_000, null, true]],
+    'under the thinnest leaf: 0.22 − 0.05, step by step' => [bracketOf(null, null, '0.05'), 360_000, [170_000, null, true]],
+    'under the thinnest leaf, no maximum' => [bracketOf(null, null, '0.05'), null, [170_000, null, true]],
+    'under a leaf as thick as the minimum' => [bracketOf(null, null, '0.22'), 360_000, null],
+    'a drag and a refusal, no maximum' => [bracketOf(null, '0.15', '0.20'), null, [70_000, null, false]],
     'it fits' => [bracketOf('0.25', null, '0.30'), 360_000, null],
     'too wide' => [bracketOf('0.70', null, '0.75'), 360_000, null],
 ]);

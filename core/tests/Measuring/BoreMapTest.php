@@ -95,3 +95,22 @@ it('does not change its shape when every reading shifts alike', function () {
         expect($shape($shift))->toBe($shape(0));
     });
 });
+
+it('asks by name about a shape without a limit that takes more than half of the clearance’s room', function (?Limit $outOfRound, ?Limit $clearance, array $asks) {
+    $none = Length::zero();
+    expect(BoreShape::of(harbickLiner(), $none, $none, null, $outOfRound, null, $clearance)->asks)->toBe(array_combine(['out_of_round', 'taper'], $asks));
+})->with(function () {
+    $limit = fn (?int $min, ?int $max, ?int $service = null): Limit => Limit::between(Dimension::Length, $min, $max, null, $service);
+
+    return [
+        // out-of-round 27 µm, taper 34 µm
+        'half of 45 − 25 is 10: both' => [null, $limit(25_000, 45_000), [true, true]],
+        'half of 85 − 25 by service is 30: the taper alone' => [null, $limit(25_000, 45_000, 85_000), [false, true]],
+        'half of 79 − 25 is 27: reached, not exceeded' => [null, $limit(25_000, 79_000), [false, true]],
+        'what has a limit of its own is judged by that' => [$limit(null, 50_000), $limit(25_000, 45_000), [false, true]],
+        'a limit that decides nothing is none' => [Limit::undecided(Dimension::Length), $limit(25_000, 45_000), [true, true]],
+        'without the least clearance nothing is known of the room' => [null, $limit(null, 45_000), [false, false]],
+        'without the most likewise' => [null, $limit(25_000, null), [false, false]],
+        'no clearance' => [null, null, [false, false]],
+    ];
+});
