@@ -36,7 +36,7 @@ final class AssessmentView
             $subject->id, $subject->scope, $subject->quantity->key, $subject->name, $subject->cylinder?->id, $slab,
             $assessment->figure,
             $assessment->doubt === null ? null : self::millimetres($assessment->doubt->nanometres),
-            $assessment->doubtIsUnknown,
+            $assessment->caveats->doubtIsUnknown,
             $assessment->verdict === null ? null : self::verdict($assessment->verdict),
             $source->limit === null ? null : self::ruler(Ruler::of($source->limit, $assessment->intervals), $source->limit->dimension),
             $subject->spots, $subject->missing,

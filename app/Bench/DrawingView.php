@@ -27,7 +27,7 @@ final class DrawingView
         $geometry = new CrankGeometry($stroke / 2, $rod);
 
         return new DrawingShape(
-            $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle, $sheet->layout->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve, $sheet->barrel->oneBlock,
+            $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle, $sheet->layout->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve !== null, $sheet->barrel->oneBlock,
             $bore, $stroke,
             $rod, $sheet->geometry->rod !== null,
             $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),

@@ -16,6 +16,7 @@ use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\SheetReport;
 use Moltrek\Core\Planning\Step;
+use Moltrek\Core\Planning\WaitOf;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\JudgedQuantity;
@@ -67,7 +68,7 @@ final readonly class SheetDraftView
 
     private static function step(EngineSheet $sheet, Step $step, bool $isNew): DraftStepShape
     {
-        $waits = array_filter($sheet->work->waits, static fn (SheetWait $wait): bool => $wait->after === $step->id);
+        $waits = array_filter($sheet->work->waits, static fn (SheetWait $wait): bool => in_array($step->id, WaitOf::begins($wait, $sheet), true));
 
         return new DraftStepShape($step->id, $step->words->name, $step->place->slab, $isNew, array_values(array_map(static fn (SheetWait $wait): string => $wait->name, $waits)));
     }

@@ -61,7 +61,7 @@ final class SpotView
             $entry->id, $reading->text,
             $reading->spot->form() === EntryForm::Leaves ? null : $reading->size()?->quantity()['value'],
             $part('reading'), $part('setting'), $part('deviation'), $passes, $drags, $refuses,
-            $reading->said->shown(), $part('hole'), $part('shaft'), $part('answer'), $part('at_least'),
+            $reading->shown(), $part('hole'), $part('shaft'), $part('answer'), $part('at_least'),
             $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $reading->tool?->name, $reading->setWith?->name,
         );
     }

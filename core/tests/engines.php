@@ -62,6 +62,8 @@ function engineDocument(EngineDice $dice): array
     [$slabs, $extra] = slabsOf($dice, $cylinders, $form, $gear, $exhaust);
     $ids = array_column($slabs, 'id');
     $plain = $dice->falls();
+    $train = markedBehind($dice, $train, $slabs);
+    $slabs = array_map(static fn (array $slab): array => sealed($dice, $slab), $slabs);
 
     return array_filter([
         'schema' => 'moltrek-engine-sheet-1', 'id' => 'built', 'make' => 'Made', 'model' => 'up', 'kind' => 'test bench',
@@ -80,8 +82,9 @@ function engineDocument(EngineDice $dice): array
             ]) : [['id' => 'top', 'name' => 'top ring', 'kind' => 'compression'], ['id' => 'second', 'name' => 'second ring', 'kind' => 'compression']],
         ],
         'valve_train' => $train,
-        'crank' => ['bearings' => $plain ? 'plain' : 'rolling'],
-        'exhaust_valve' => $exhaust,
+        'crank' => ['bearings' => $plain ? 'plain' : 'rolling', 'turning_back' => $dice->either('allowed', 'harmful: the tensioner jumps')]
+            + $dice->either([], ['small_end' => 'bush'], ['small_end' => 'cage']),
+        'exhaust_valve' => $exhaust ? exhaustValve($dice, $ids) : $dice->either(null, false, $four ? false : 'blanked off'),
         'lubrication' => $four ? $dice->either('pressure', 'splash') : 'fuel',
         'oil_seen' => $four && $dice->falls(3) ? 'union' : null,
         'ignition' => $dice->falls() ? ['set_by' => $dice->either('plate', 'pick-up')] + (in_array('side', $ids, true) ? ['behind' => 'side'] : []) : null,
@@ -117,9 +120,44 @@ function valveTrain(EngineDice $dice, string $gear, array $cylinders): array
         $train['cam_entry'] = $dice->either('caps', 'through wheel', 'stays in head');
         $train += $train['drive'] === 'chain' ? ['chain' => $dice->either('endless', 'split')] : [];
         $train += $train['cam_entry'] === 'caps' ? ['wheel' => $dice->either('fixed', 'bolted')] : [];
+        $train += $dice->either([], ['wheel_bolts' => 'by turning'], ['wheel_bolts' => 'in reach']);
+        $train += $train['drive'] === 'chain' ? $dice->either([], ['tensioner' => 'manual'], ['tensioner' => 'automatic']) : [];
+    } elseif ($dice->falls(4)) {
+        $train = ['drive' => 'chain', 'wheel' => $dice->either('fixed', 'bolted')] + $train;
     }
 
     return $train + ($gear === 'pushrod' ? ['rods' => $dice->either('fixed', 'adjustable')] : []);
+}
+
+/** @param  list<string>  $slabs */
+function exhaustValve(EngineDice $dice, array $slabs): bool|array
+{
+    return $dice->falls(3) ? true : (array_filter([
+        'kind' => $dice->either(null, 'guillotine', 'flap', 'drum', 'rack and halves'),
+        'driven_by' => $dice->either(null, 'governor in the case', 'pneumatic', 'servo cable', 'electric'),
+        'reached' => $dice->either(null, 'outside', 'barrel off'),
+        'linkage_behind' => in_array('side', $slabs, true) && $dice->falls() ? 'side' : null,
+    ]) ?: true);
+}
+
+/** Now and then the sheet says behind what the marks of the cams lie: a cover, a rocker box, or what holds the cams itself. */
+function markedBehind(EngineDice $dice, array $train, array $slabs): array
+{
+    $may = array_column(array_filter($slabs, static fn (array $slab): bool => in_array($slab['drawn_as'],
+        str_contains($train['gear'], 'cam') ? ['cover', 'rocker box', 'valve gear', 'cam holder'] : ['cam chest'], true)), 'id');
+    if ($train['gear'] === 'none' || $may === [] || ! $dice->falls(3)) {
+        return $train;
+    }
+
+    return $train + ['marks_behind' => $dice->falls() ? $may : $may[0]];
+}
+
+/** Some joints are sealed otherwise than by what lies there. */
+function sealed(EngineDice $dice, array $slab): array
+{
+    $may = in_array($slab['drawn_as'], ['barrel', 'cover', 'cam holder', 'valve gear', 'rocker box', 'side cover', 'cam chest'], true);
+
+    return $may && ! isset($slab['seal']) && $dice->falls(3) ? $slab + ['seal' => $dice->either('sealant', 'o-ring', 'paper')] : $slab;
 }
 
 /** @return array{list<array<string, mixed>>, list<array<string, string>>} the slabs and the fasteners */
@@ -130,7 +168,7 @@ function slabsOf(EngineDice $dice, array $cylinders, string $form, string $gear,
         $form === 'vee' => [array_filter($cylinders, static fn ($one) => $one['bank'] === 'front'), array_filter($cylinders, static fn ($one) => $one['bank'] === 'rear')],
         default => [$cylinders],
     };
-    $holder = str_contains($gear, 'cam') ? $dice->either('cam holder', 'valve gear', null) : null;
+    $holder = str_contains($gear, 'cam') ? $dice->either('cam holder', 'valve gear', 'rocker box', null) : null;
     $box = $gear === 'pushrod' ? $dice->either('rocker box', 'rocker box under a cover', 'cover') : null;
     $shares = $dice->falls(3);
     $gaskets = $dice->falls(3) === false;
@@ -158,7 +196,8 @@ function slabsOf(EngineDice $dice, array $cylinders, string $form, string $gear,
         if ($top !== null) {
             $add($top, $top === 'holder' ? $holder : 'rocker box', 'head'.$of);
         }
-        if ($gear !== 'none' && $gear !== 'side' && $box !== 'rocker box') {
+        // the rockers may sit in the upper cover itself
+        if ($gear !== 'none' && $gear !== 'side' && $box !== 'rocker box' && ! ($holder === 'rocker box' && $dice->falls())) {
             $add('cover', 'cover', ($top ?? 'head').$of);
         }
         foreach (['barrel', 'head', 'cover', 'box', 'holder'] as $id) {

@@ -21,7 +21,7 @@ final readonly class Assessment
         public array $intervals = [],
         public ?Filing $filing = null,
         public array $trials = [],
-        public bool $doubtIsUnknown = false,
+        public Caveats $caveats = new Caveats,
     ) {
     }
 
@@ -30,8 +30,21 @@ final readonly class Assessment
     {
         return ! $unknownDoubt ? $this : new self(
             $this->subject, $this->verdict?->remarking('No tool is named: how far it may be out is unknown.'),
-            $this->figure, null, $this->intervals, $this->filing, $this->trials, true,
+            $this->figure, null, $this->intervals, $this->filing, $this->trials, new Caveats(true, $this->caveats->question),
         );
+    }
+
+    /** The same, with something to be asked about by name. */
+    public function questioned(?string $question): self
+    {
+        return $question === null ? $this : new self($this->subject, $this->verdict, $this->figure, $this->doubt, $this->intervals,
+            $this->filing, $this->trials, new Caveats($this->caveats->doubtIsUnknown, $question));
+    }
+
+    /** Whether nothing closes over it unless somebody takes it upon himself by name. */
+    public function asksForAName(): bool
+    {
+        return $this->verdict?->state->asksForAName() === true || $this->caveats->question !== null;
     }
 
     /** The spot that decides it: of several readings the last. */

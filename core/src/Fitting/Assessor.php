@@ -5,6 +5,7 @@ namespace Moltrek\Core\Fitting;
 use Moltrek\Core\Chamber\Deck;
 use Moltrek\Core\Chamber\Squish;
 use Moltrek\Core\Judgement\Interval;
+use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Measuring\BoreMap;
@@ -23,6 +24,7 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Measuring\Tool;
 use Moltrek\Core\Measuring\Wordings;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -101,7 +103,7 @@ final class Assessor
         return self::fitted($subject, Clearance::of(
             self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading),
             $subject->source->limit, Wordings::pistonClearance(),
-        ))->with(self::lackTool([$pistonReading, ...$boreReadings]));
+        ))->with(self::lackTool([$pistonReading, ...$boreReadings]))->questioned(self::scatterOf($pistonReading, ...$boreReadings));
     }
 
     /** @return list<Assessment> size, out-of-round and taper: where the sheet limits them, or the map says something of them */
@@ -122,12 +124,15 @@ final class Assessor
             'out_of_round' => array_filter([$map->worstOutOfRound()]),
             'taper' => array_filter([$map->worstTaper()]),
         ];
-        $verdicts = $this->shapeVerdicts($map, $bores, $subjects);
+        $clearance = $this->subject('piston_clearance', $cylinder, 'Clearance', $bores)->source->limit;
+        $verdicts = $this->shapeVerdicts($map, $bores, $subjects, $clearance);
         $lack = self::lackTool($this->read($bores));
+        $limited += array_filter($subjects, static fn (Subject $subject): bool => $verdicts[$subject->scope][2]);
+        $scatter = self::scatterOf(...$this->read($bores));
 
-        return array_values(array_map(static function (Subject $subject) use ($figures, $verdicts, $lack): Assessment {
+        return array_values(array_map(static function (Subject $subject) use ($figures, $verdicts, $lack, $scatter): Assessment {
             $read = $figures[$subject->scope];
-            [$verdict, $doubt] = $verdicts[$subject->scope];
+            [$verdict, $doubt, $asks] = $verdicts[$subject->scope];
 
             return $read === [] ? new Assessment($subject)
                 : (new Assessment(
@@ -136,29 +141,30 @@ final class Assessor
                     self::range($read[0], $read[count($read) - 1]),
                     $doubt,
                     self::around($doubt, ...$read),
-                ))->with($lack);
+                ))->with($lack)->questioned($asks ? 'No limit is stated, and it takes more than half of the room of the clearance: '
+                    .'is the bore true enough for this piston?' : $scatter);
         }, $limited));
     }
 
     /**
      * @param  list<Spot>  $bores
      * @param  array<string, Subject>  $subjects
-     * @return array<string, array{Verdict, Length}> verdict and doubt, by scope
+     * @return array<string, array{Verdict, Length, bool}> verdict, doubt and whether it is asked about by name, by scope
      */
-    private function shapeVerdicts(BoreMap $map, array $bores, array $subjects): array
+    private function shapeVerdicts(BoreMap $map, array $bores, array $subjects, ?Limit $clearance): array
     {
         $readings = $this->read($bores);
-        $doubt = self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->tool, $readings));
+        $doubt = self::widest(...$readings);
         $setting = self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $readings));
         $limits = array_map(static fn (Subject $subject) => $subject->source->limit, $subjects);
-        $shape = BoreShape::of($map, $doubt, $setting, $limits['bore_size'], $limits['out_of_round'], $limits['taper']);
+        $shape = BoreShape::of($map, $doubt, $setting, $limits['bore_size'], $limits['out_of_round'], $limits['taper'], $clearance);
         $difference = Length::ofNanometres($doubt->nanometres * M_SQRT2);
         $size = Length::ofNanometres($map->throughSetting() ? hypot($doubt->nanometres, $setting->nanometres) : $doubt->nanometres);
 
         return [
-            'bore_size' => [$shape->size, $size],
-            'out_of_round' => [$shape->outOfRound, $difference],
-            'taper' => [$shape->taper, $difference],
+            'bore_size' => [$shape->size, $size, false],
+            'out_of_round' => [$shape->outOfRound, $difference, $shape->asks['out_of_round']],
+            'taper' => [$shape->taper, $difference, $shape->asks['taper']],
         ];
     }
 
@@ -190,7 +196,22 @@ final class Assessor
                 Verdict::of($subject->source->limit, Wordings::on($this->sheet, $subject->quantity), $interval),
                 $reading->text,
                 intervals: [$interval],
-            ))->with($reading->lacksTool());
+            ))->with($reading->lacksTool())->questioned(self::scatterOf($reading));
+    }
+
+    /** What is asked where readings that should be one lie further apart than twice their tool's doubt. */
+    private static function scatterOf(Reading ...$readings): ?string
+    {
+        foreach ($readings as $reading) {
+            if ($reading->tool !== null && $reading->round?->asks === true) {
+                $range = new Figure($reading->spot->measurable->dimension(), $reading->round->range);
+
+                return sprintf('%d readings lie %s apart at %s, more than the tool would: is the part clean, and the tool sound?',
+                    count($reading->round->values), $range->exact(), lcfirst($reading->spot->name));
+            }
+        }
+
+        return null;
     }
 
     private function overCrown(Subject $subject, Reading $reading, CrownPoints $said): Assessment
@@ -300,12 +321,12 @@ final class Assessor
     {
         $settingTools = array_values(array_filter(array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $bores)));
         $setting = self::coarsest(...$settingTools);
-        $pistonDoubt = self::coarsest($piston->tool);
+        $pistonDoubt = self::widest($piston);
         $oneTool = $piston->tool !== null && $settingTools !== []
             && array_filter($settingTools, static fn (Tool $tool): bool => $tool->id !== $piston->tool->id) === [];
 
         return new ClearanceDoubt(
-            self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->tool, $bores)),
+            self::widest(...$bores),
             $setting, $pistonDoubt,
             $oneTool ? Length::smallest($piston->tool->fixedLength(), $setting, $pistonDoubt) : Length::zero(),
         );
@@ -315,6 +336,13 @@ final class Assessor
     private static function lackTool(array $readings): bool
     {
         return array_filter($readings, static fn (Reading $reading): bool => $reading->lacksTool()) !== [];
+    }
+
+    /** The largest doubt of several readings, scatter of repeats included. */
+    private static function widest(Reading ...$readings): Length
+    {
+        return Length::largest(Length::zero(),
+            ...array_map(static fn (Reading $reading): Length => Length::ofNanometres($reading->doubt()), array_values($readings)));
     }
 
     private static function coarsest(?Tool ...$tools): Length

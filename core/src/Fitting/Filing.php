@@ -26,7 +26,7 @@ final readonly class Filing
             return null;
         }
         $least = $file->atLeast->nanometres;
-        $bites = $file->bySteps ? [] : array_map(static fn (int|float $bite): Length => Length::ofNanometres($bite), [$least / 2, $least / 4, $least / 4]);
+        $bites = $file->bySteps ? [] : array_map(Length::ofNanometres(...), [$least / 2, $least / 4, $least / 4]);
         $passing = array_filter(
             $shelf,
             static fn (Leaf $leaf): bool => $leaf->thickness->nanometres >= $limit->min

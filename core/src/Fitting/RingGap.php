@@ -55,7 +55,7 @@ final readonly class RingGap
             return $high === null ? null : ToFile::bySteps($min - $high);
         }
         $atLeast = $min - $this->bracket->low->nanometres;
-        $max = $this->limit?->max;
+        $max = $this->limit->max;
 
         return match (true) {
             $max === null => new ToFile($atLeast),

@@ -23,10 +23,13 @@ use Moltrek\Core\Log\Planning\Waits;
 use Moltrek\Core\Log\Timing\Timings;
 use Moltrek\Core\Log\Torquing\Runs;
 use Moltrek\Core\Log\ValveGear\Clearances;
+use Moltrek\Core\Log\ValveGear\ShimReview;
+use Moltrek\Core\Log\ValveGear\ValveSteps;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Scope;
+use Moltrek\Core\Planning\ShimWork;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Torquing\Run;
@@ -70,8 +73,10 @@ final class Totals
 
     public readonly Trials $trials;
 
+    private ShimWork $shims;
+
     /** @param  array<string, Spot>  $spots */
-    public function __construct(public readonly EngineSheet $sheet, array $spots, Basis $given = new Basis)
+    public function __construct(public readonly EngineSheet $sheet, private readonly array $spots, Basis $given = new Basis)
     {
         $this->readings = new Readings($sheet, $spots);
         $this->thicknesses = new Thicknesses($sheet);
@@ -91,6 +96,7 @@ final class Totals
         $this->proofs = new Proofs($sheet);
         $this->runIn = new RunningIn;
         $this->trials = new Trials;
+        $this->shims = $given->shims;
         $this->brief->isFor($given->errands);
         $this->decisions->foresee($given->bores);
         $scope = new Scope($sheet, $given->errands);
@@ -103,6 +109,9 @@ final class Totals
     public function finish(Step $step, Entry $entry): void
     {
         $this->progress->tick($step, $entry);
+        if ($step->kind->isWork()) {
+            $this->readings->work($entry);
+        }
         $this->slabs->after($step);
         $this->thicknesses->after($step);
         $this->parts->fit($this->decisions->partsOf($step));
@@ -192,6 +201,7 @@ final class Totals
         foreach ($this->runs->undo($undone, $this->progress->plan()) as $void) {
             $this->pulled($void, false, $undone->by);
         }
+        $this->reviewShims($undone->by);
     }
 
     /**
@@ -217,7 +227,26 @@ final class Totals
     /** From what the order of work is composed. */
     public function basis(): Basis
     {
-        return new Basis($this->brief->errands(), $this->schools->all(), $this->decisions->boreJobs(), $this->brief->own());
+        return new Basis($this->brief->errands(), $this->schools->all(), $this->decisions->boreJobs(), $this->brief->own(), $this->shims);
+    }
+
+    /** Something was read, accepted, chosen or lifted on which it hangs whether the cams have to come out for shims. */
+    public function reviewShims(Entry $entry): void
+    {
+        if (! (new Scope($this->sheet, $this->brief->errands()))->isShimmed()) {
+            return;
+        }
+        $review = new ShimReview($this, $this->spots);
+        $work = $review->work();
+        if ($work != $this->shims) {
+            $this->shims = $work;
+            $this->replan();
+        }
+        if ($review->isSettled()) {
+            $this->finishReady(ValveSteps::DECIDED, $entry);
+        } else {
+            $this->reopen(ValveSteps::DECIDED, 'a clearance came out wrong');
+        }
     }
 
     /** @return array<string, Step> */

@@ -93,7 +93,7 @@ final class ChamberQuantities
     private static function ports(): array
     {
         $isTwoStroke = static fn (EngineSheet $sheet): bool => $sheet->layout->cycle === Cycle::TwoStroke;
-        $hasExhaustValve = static fn (EngineSheet $sheet): bool => $sheet->exhaustValve;
+        $hasExhaustValve = static fn (EngineSheet $sheet): bool => $sheet->exhaustValve !== null;
 
         return [
             new Measurable('port_height', 'port height',

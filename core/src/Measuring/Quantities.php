@@ -207,7 +207,7 @@ final class Quantities
     /** @return list<Measurable> */
     private static function checks(): array
     {
-        $exhaustValve = static fn (EngineSheet $sheet): bool => $sheet->exhaustValve;
+        $exhaustValve = static fn (EngineSheet $sheet): bool => $sheet->exhaustValve !== null;
         $fourStroke = static fn (EngineSheet $sheet): bool => $sheet->layout->cycle === Cycle::FourStroke;
 
         return [

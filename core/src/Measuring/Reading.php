@@ -7,16 +7,18 @@ use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Measuring\Form\Answer;
 use Moltrek\Core\Measuring\Form\CrownPoints;
 use Moltrek\Core\Measuring\Form\Diameter;
+use Moltrek\Core\Measuring\Form\Direct;
 use Moltrek\Core\Measuring\Form\Form;
 use Moltrek\Core\Measuring\Form\HoleAndShaft;
 use Moltrek\Core\Measuring\Form\Leaves;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 
 /** What was read at a spot, as the tool said it, with the tools it was read and set with. */
 final readonly class Reading
 {
-    public const KEYS = ['spot', 'reading', 'tool', 'set_with', 'kept', 'state', 'from', 'held'];
+    public const KEYS = ['spot', 'reading', 'tool', 'set_with', 'kept', 'state', 'from', 'held', 'again'];
 
     public string $text;
 
@@ -26,8 +28,41 @@ final readonly class Reading
         public ?Tool $tool,
         public ?Tool $setWith,
         public ?HeadHeld $held,
+        public ?Round $round = null,
     ) {
-        $this->text = $said->text();
+        $this->text = $round === null ? $said->text()
+            : (new Figure($spot->measurable->dimension(), $round->mean))->exact().', mean of '.count($round->values);
+    }
+
+    /** The same, read again at one place with nothing done between: the mean stands. */
+    public function repeated(Round $round): self
+    {
+        return new self($this->spot, $this->said, $this->tool, $this->setWith, $this->held, $round);
+    }
+
+    /** Whether a mean of it can be taken: one figure, read outright. */
+    public function mayRepeat(): bool
+    {
+        return $this->said instanceof Direct || ($this->said instanceof Diameter && ! $this->said->diameter->isDeviation());
+    }
+
+    /** The one figure of it, in base steps; null where it is none, or a part of something else. */
+    public function base(): int|float|null
+    {
+        return $this->said instanceof Diameter ? $this->said->diameter->diameter->nanometres : $this->said->figure()?->base;
+    }
+
+    /** How far it may be out, expanded, in base steps: by its tool, and by the scatter of its repeats. */
+    public function doubt(): int|float
+    {
+        return $this->round->doubt ?? $this->tool?->doubtIn($this->spot->measurable->dimension()) ?? 0;
+    }
+
+    /** Large enough for two metres. */
+    public function shown(): string
+    {
+        return $this->round === null ? $this->said->shown()
+            : (new Figure($this->spot->measurable->dimension(), $this->round->mean))->shown();
     }
 
     public static function read(Fields $payload, Spot $spot): self
@@ -67,7 +102,7 @@ final readonly class Reading
     /** What it may stand for, by itself: null for a part of something else and for a yes or no. */
     public function interval(): ?Interval
     {
-        return $this->said->interval($this->tool?->doubtIn($this->spot->measurable->dimension()) ?? 0);
+        return $this->round !== null && $this->said instanceof Direct ? $this->round->interval() : $this->said->interval($this->doubt());
     }
 
     /** The size with the doubt of the tool and, for a deviation, of what the setting was read with; null where no size was read. */
@@ -75,7 +110,7 @@ final readonly class Reading
     {
         $size = $this->said instanceof Leaves ? null : $this->size();
         $throughSetting = $this->said instanceof Diameter && $this->said->diameter->isDeviation();
-        $doubts = [$this->tool?->doubtIn(Dimension::Length) ?? 0, $throughSetting ? $this->setWith?->doubtIn(Dimension::Length) ?? 0 : 0];
+        $doubts = [$this->doubt(), $throughSetting ? $this->setWith?->doubtIn(Dimension::Length) ?? 0 : 0];
 
         return $size === null ? null : Interval::around($size->nanometres, hypot(...$doubts));
     }
@@ -83,19 +118,26 @@ final readonly class Reading
     /** The size read: a diameter, a length, the lower bound that leaves give. Nothing for what is no length. */
     public function size(): ?Length
     {
-        return $this->said->size();
+        $isLength = $this->spot->measurable->dimension() === Dimension::Length;
+
+        return $this->round === null ? $this->said->size() : ($isLength ? Length::ofNanometres($this->round->mean) : null);
     }
 
     /** @return array{value: float, unit: string}|null the figure in its canonical unit, where there is one */
     public function quantity(): ?array
     {
-        return $this->said->figure()?->quantity();
+        return $this->round === null ? $this->said->figure()?->quantity()
+            : $this->spot->measurable->dimension()->quantity($this->round->mean);
     }
 
     /** One point of a bore's map. */
     public function diameter(): ?BoreReading
     {
-        return $this->said instanceof Diameter ? $this->said->diameter : null;
+        return match (true) {
+            ! $this->said instanceof Diameter => null,
+            $this->round !== null => BoreReading::direct(Length::ofNanometres($this->round->mean)),
+            default => $this->said->diameter,
+        };
     }
 
     /** What leaves say of a gap. */

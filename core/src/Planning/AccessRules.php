@@ -8,7 +8,6 @@ use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\ValveGear;
-use Moltrek\Core\Sheet\Worked;
 
 /** The constraints of order and access that follow from how an engine is built. Source: shop practice. */
 final class AccessRules
@@ -34,10 +33,6 @@ final class AccessRules
         ];
 
         return [
-            ...array_merge(...array_map(static fn (Slab $slab): array => $sheet->exhaustValve ? [new Access(
-                AccessKind::NotAfter, 'on.exhaust-valve', 'on.'.$slab->id, '',
-                'With the engine in the frame its linkage cannot be reached behind the barrel.', Worked::Frame,
-            )] : [], $sheet->stack->all(SlabKind::Barrel)), ...[[]]),
             ...array_merge(...array_map($head, $sheet->stack->all(SlabKind::Head)), ...[[]]),
             ...array_merge(...array_map($barrel, $sheet->stack->all(SlabKind::Barrel)), ...[[]]),
             ...array_merge(...array_map(static fn (Slab $slab): array => [

@@ -16,9 +16,9 @@ final readonly class Bank
      * @param  string  $suffix  ".front" behind a step's word; empty where there is one head
      * @param  list<Cylinder>  $cylinders
      * @param  list<Valve>  $valves
-     * @param  list<Slab>  $holders  what holds its cams down, not counting a cover
-     * @param  list<Slab>  $boxes  what carries its rockers
-     * @param  list<Slab>  $covers  the top covers of its column
+     * @param  list<Slab>  $holders  what holds its cams down
+     * @param  list<Slab>  $boxes  what carries its rockers and holds no cam
+     * @param  list<Slab>  $covers  the top covers of its column that hold no cam
      */
     private function __construct(
         public string $suffix,
@@ -58,20 +58,16 @@ final readonly class Bank
         $above = $head === null ? $stack->slabs
             : array_values(array_filter($stack->slabs, static fn (Slab $slab): bool => $stack->standsOn($slab->id, $head->id)));
         $inHead = $sheet->valveTrain->hasCamInHead();
+        $holds = static fn (Slab $slab): bool => Stack::holdsCams($slab, $sheet->valveTrain);
 
         return new self(
             $suffix, $head,
             array_values(array_filter($sheet->layout->cylinders, static fn (Cylinder $cylinder): bool => $serves($cylinder->id))),
             array_values(array_filter($sheet->valveTrain->valves, static fn (Valve $valve): bool => $serves($valve->cylinder))),
-            $inHead ? self::some($above, static fn (Slab $slab): bool => self::holdsCams($stack, $slab)) : [],
-            self::some($above, static fn (Slab $slab): bool => $slab->kind->carriesRockers()),
-            self::some($above, static fn (Slab $slab): bool => $stack->isTopCover($slab)),
+            $inHead ? self::some($above, $holds) : [],
+            self::some($above, static fn (Slab $slab): bool => $slab->kind->carriesRockers() && ! ($inHead && $holds($slab))),
+            self::some($above, static fn (Slab $slab): bool => $stack->isTopCover($slab) && ! ($inHead && $holds($slab))),
         );
-    }
-
-    private static function holdsCams(Stack $stack, Slab $slab): bool
-    {
-        return $slab->kind === SlabKind::CamHolder || ($slab->kind->carriesRockers() && ! $stack->isTopCover($slab));
     }
 
     /**
@@ -87,7 +83,13 @@ final readonly class Bank
     /** What carries the rockers of one cylinder, where that is a slab of its own. */
     public function boxOf(string $cylinder): ?Slab
     {
-        return self::some($this->boxes, static fn (Slab $box): bool => $box->serves($cylinder))[0] ?? null;
+        return $this->boxesOf($cylinder)[0] ?? null;
+    }
+
+    /** @return list<Slab> */
+    public function boxesOf(string $cylinder): array
+    {
+        return self::some($this->boxes, static fn (Slab $box): bool => $box->serves($cylinder));
     }
 
     /** @return list<Slab> the covers proper: nothing hangs in them */

@@ -14,12 +14,14 @@ final readonly class Basis
      * @param  array<string, string>  $schools  by matter
      * @param  array<string, BoreJob>  $bores  what was decided, by cylinder; keep where nothing was
      * @param  list<OwnStep>  $own  steps that somebody added on this job
+     * @param  ShimWork  $shims  what is settled of them
      */
     public function __construct(
         public array $errands = [Errand::TopEnd],
         public array $schools = [],
         public array $bores = [],
         public array $own = [],
+        public ShimWork $shims = new ShimWork,
     ) {
     }
 

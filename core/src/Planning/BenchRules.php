@@ -9,6 +9,7 @@ use Moltrek\Core\Sheet\Lining;
 use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Stack;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\ValveGear;
 
@@ -52,7 +53,11 @@ final readonly class BenchRules
 
     private function clean(): void
     {
-        foreach ($this->scope->slabs(SlabKind::Barrel, SlabKind::Head, SlabKind::CamHolder) as $slab) {
+        $train = $this->plan->sheet->valveTrain;
+        $isCast = static fn (Slab $slab): bool => $slab->kind === SlabKind::Barrel || $slab->kind === SlabKind::Head;
+        $cleaned = array_filter($this->scope->slabs(), static fn (Slab $slab): bool => $isCast($slab)
+            || ($train->hasCamInHead() && Stack::holdsCams($slab, $train)));
+        foreach ($cleaned as $slab) {
             $draft = $this->plan->step('clean.'.$slab->id, StepKind::Clean, $slab)->after('off.'.$slab->id)->lostWith();
             match ($slab->kind) {
                 SlabKind::Barrel => $draft->named(
@@ -67,21 +72,6 @@ final readonly class BenchRules
                     ->because('A cap with grit under it runs its journal dry.')
                     ->caution('Eye protection: compressed air.')->takes(10),
             };
-        }
-        if ($this->scope->has(Errand::TopEnd, Errand::ExhaustValve) && $this->plan->sheet->exhaustValve) {
-            $this->plan->step('clean.exhaust-valve', StepKind::Clean, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-                ->named('Exhaust valve and shaft free of carbon, seals renewed')
-                ->because('Carbon holds it half open, and a seal put in backwards blows oil.')
-                ->inTurn(
-                    'Carbon off both halves, shaft and ways, burrs broken',
-                    'Each half through its way in the bare barrel: it falls by its own weight',
-                    'Seals in with the lip to the carbon side, driven on the outer rim',
-                )
-                ->after('off.exhaust-valve')
-                ->lostWith()
-                ->spends(PartKind::ExhaustValveSeals)
-                ->with('seal driver that bears on the outer rim')
-                ->takes(20);
         }
     }
 
@@ -98,7 +88,8 @@ final readonly class BenchRules
             $this->plan->step('look.rod.'.$cylinder->id, StepKind::Inspect, null, $cylinder)
                 ->named('Rod pulled and pushed at top dead centre: no play up and down, no catch as the crank turns')
                 ->because('A click here, and everything above it waits.')
-                ->after('off.piston.'.$cylinder->id)
+                ->after(...$this->scope->isUpperCase() ? array_map(static fn (Slab $head): string => 'off.'.$head->id,
+                    $this->plan->sheet->stack->all(SlabKind::Head, $cylinder->id)) : ['off.piston.'.$cylinder->id])
                 ->lostWith()
                 ->takes(3);
         }
@@ -190,7 +181,7 @@ final readonly class BenchRules
 
     private function crank(): void
     {
-        if ($this->scope->fromPieces && $this->scope->isUpperCase()) {
+        if ($this->scope->fromPieces && $this->scope->isUpperCase() && $this->cylinders !== []) {
             $this->plan->step('read.crank', StepKind::Measure, null)
                 ->named('Crank measured: journals, runout, oil clearance by crushed strip')
                 ->because('It is never easier to reach than now.')
@@ -211,8 +202,8 @@ final readonly class BenchRules
             return;
         }
         $this->plan->step('order.parts', StepKind::Order, null)
-            ->named('Parts list settled and ordered')
-            ->because('One order, with the sizes that were decided.')
+            ->named('Parts list settled and ordered; what lies open covered, bare iron oiled, until they come')
+            ->because('One order, with the sizes that were decided; a mouth that waits open collects what the bench drops.')
             ->after(...$this->plan->every('decide.bore'))
             ->lostWith()
             ->takes(15);
@@ -329,6 +320,9 @@ final readonly class BenchRules
             ->after('clean.'.$bank->head->id, 'read.'.$bank->head->id, 'clean.'.($on->id ?? ''))
             ->lostWith()
             ->before('on.'.$bank->head->id)
+            // grit of the lapping goes out with the wash
+            ->before(...$inBlock && $this->scope->opens($on)
+                ? array_map(static fn (Cylinder $cylinder): string => 'work.wash.'.$cylinder->id, $bank->cylinders) : [])
             ->spends(PartKind::StemSeals)
             ->caution('Eye protection: springs and collets fly.')
             ->takes(15 * max(1, intdiv(count($bank->valves), 2)));

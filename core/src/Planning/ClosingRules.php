@@ -18,22 +18,15 @@ final readonly class ClosingRules
     public static function write(PlanBuilder $plan): void
     {
         $rules = new self($plan, $plan->scope);
-        $rules->exhaustValveCovers();
         $rules->ignition();
         $rules->oil();
         $rules->coolant();
+        PlugRules::write($plan);
         $rules->start();
     }
 
     private function __construct(private PlanBuilder $plan, private Scope $scope)
     {
-    }
-
-    private function exhaustValveCovers(): void
-    {
-        foreach ($this->scope->slabs(SlabKind::ExhaustValveCover) as $cover) {
-            $this->plan->puts('on.exhaust-valve', 'hold.'.$cover->id);
-        }
     }
 
     private function ignition(): void
@@ -57,9 +50,12 @@ final readonly class ClosingRules
                 ->takes(10);
         }
         $this->plan->step('set.ignition', StepKind::Time, $behind)
-            ->named($isPlate
-                ? 'Plate moved by the error along its rim, against the rotation to advance, screws locked'
-                : 'Pick-up moved by the error, gap read, screws locked')
+            ->named(match (true) {
+                $this->scope->fromPieces && $isPlate => 'Plate on its mark, screws snug: what it reads there is read next',
+                $this->scope->fromPieces => 'Pick-up on its mark, gap read, screws locked: the point is read next',
+                $isPlate => 'Plate turned by what was read, against the rotation to fire earlier, with it to fire later; screws locked',
+                default => 'Pick-up moved by what was read, gap read, screws locked',
+            })
             ->because('Early burns a piston, late an exhaust.')
             ->after('read.ignition', 'off.rotor', ...$opened, ...$heads)
             ->lostWith()
@@ -186,6 +182,7 @@ final readonly class ClosingRules
     {
         $all = array_merge(...array_map($this->plan->every(...),
             ['on', 'pull', 'turn', 'set', 'time', 'fill', 'read', 'work', 'decide', 'order', 'look', 'clean', 'off']));
+        $plugs = $this->plan->every('on.plug');
         $ons = $this->plan->every('on');
         if ($ons === []) {
             return;
@@ -205,9 +202,12 @@ final readonly class ClosingRules
                     default => 'Leak-down read at its top, heard where it hisses',
                 })
                 ->because('A leak found now costs minutes.')
-                ->after(...$all)
+                // pressure for a leak-down goes in through the plug's hole
+                ->after(...$fourStroke ? array_diff($all, $plugs) : $all)
+                ->before(...$fourStroke ? $plugs : [])
                 ->lostWith(...$opened)
-                ->caution('Low pressure, with regulator and relief.')
+                ->caution($fourStroke ? 'Low pressure, with regulator and relief; the crank held, no spanner left on it.'
+                    : 'Low pressure, with regulator and relief.')
                 ->takes(12);
         }
         $this->plan->step('hold.start', StepKind::Hold, $on)
@@ -218,10 +218,12 @@ final readonly class ClosingRules
                 $sheet->lubricating->by === Lubrication::Fuel ? 'Oil in the fuel or in its tank' : 'Oil level read'
                     .$this->amountOf(FluidKind::Oil),
                 $sheet->layout->cooling === Cooling::Liquid && $opened !== [] ? 'Coolant bled'.$this->amountOf(FluidKind::Coolant) : null,
-                ! $this->plan->knows('on.exhaust-valve') ? null
-                    : 'Left-hand nut at the gear of the exhaust valve at its torque, linkage clipped',
-                $opened === [] ? null : ($several ? 'Oil and fuel off the crowns: turned over with the plugs out, nothing resists'
-                    : 'Oil and fuel off the crown: turned over with the plug out, nothing resists'),
+                $this->plan->knows('on.exhaust-valve') && $sheet->exhaustValve?->isInHalves() === true
+                    ? 'Left-hand nut at the gear of the exhaust valve at its torque' : null,
+                $this->plan->knows('on.exhaust-linkage')
+                    ? ucfirst((string) $sheet->exhaustValve?->drivenBy->linkage()).' of the exhaust valve on and secured' : null,
+                $this->empty($several),
+                ($several ? 'Plugs in, each at its torque, caps seated' : 'Plug in, at its torque, cap seated'),
                 'Nothing owed its torque, nothing left in',
                 'Throttle snaps shut, kill switch works',
             ], nothingOwed: true)
@@ -239,13 +241,28 @@ final readonly class ClosingRules
         $this->runIn($on, $barrels, $lost);
     }
 
+    /** Whatever the job was for: liquid over a piston bends its rod at the first turn. */
+    private function empty(bool $several): string
+    {
+        $liquids = [
+            ...$this->plan->sheet->lubricating->by === Lubrication::Fuel ? [] : ['oil'], 'fuel',
+            ...$this->plan->sheet->layout->cooling === Cooling::Liquid ? ['coolant'] : [],
+        ];
+        $what = count($liquids) === 3 ? 'oil, fuel or coolant' : implode(' or ', $liquids);
+
+        return $several ? "Turned over twice by hand with every plug out: nothing stops it, no cylinder holds $what"
+            : "Turned over twice by hand with the plug out: nothing stops it, the cylinder holds no $what";
+    }
+
     /**
      * @param  list<Slab>  $barrels
      * @param  list<Slab>  $lost
      */
     private function runIn(?Slab $on, array $barrels, array $lost): void
     {
-        if ($barrels !== []) {
+        $isPulledAgain = $this->plan->sheet->runIn->headRecheck && array_filter($this->plan->sheet->stack->all(SlabKind::Head),
+            fn (Slab $head): bool => $this->plan->knows('pull.'.$head->id)) !== [];
+        if ($barrels !== [] || $isPulledAgain) {
             $this->plan->step('run.heat', StepKind::RunIn, $on)
                 ->named($this->heats())
                 ->because('Gaskets settle with the heat, and are cold again only after hours.')
@@ -253,9 +270,7 @@ final readonly class ClosingRules
                 ->caution('Hot parts.')
                 ->takes(20);
         }
-        if ($this->plan->sheet->runIn->headRecheck
-            && array_filter($this->plan->sheet->stack->all(SlabKind::Head),
-                fn (Slab $head): bool => $this->plan->knows('pull.'.$head->id)) !== []) {
+        if ($isPulledAgain) {
             $this->plan->step('run.recheck', StepKind::RunIn, $on)
                 ->named('Stone cold: head checked again, one fastener at a time, in its order')
                 ->because('What settled is taken up.')
@@ -264,7 +279,7 @@ final readonly class ClosingRules
                 ->with('torque wrench')
                 ->takes(15);
         }
-        if ($barrels !== []) {
+        if ($barrels !== [] && $this->scope->boresAreRead()) {
             $this->plan->step('run.sheet', StepKind::RunIn, $on)
                 ->named('Run-in sheet made out and handed over')
                 ->because('Hours with the throttle held back, and when it comes back for a look.')

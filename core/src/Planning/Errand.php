@@ -96,16 +96,20 @@ enum Errand: string
             self::ValveClearance => $train->gear !== ValveGear::None
                 && ($train->adjustment !== Adjustment::Hydraulic || $train->gear === ValveGear::Pushrod),
             self::Ignition => $sheet->ignition->setBy !== IgnitionSetBy::Nothing,
-            self::ExhaustValve => $sheet->exhaustValve,
+            self::ExhaustValve => $sheet->exhaustValve !== null,
             self::CamChest => $hasChest,
             default => true,
         };
     }
 
-    /** Whether everything that the sheet limits is read for it. */
-    public function isWhole(): bool
+    /**
+     * Whether everything that the sheet limits is read for a job.
+     *
+     * @param  list<self>  $errands
+     */
+    public static function areWhole(array $errands): bool
     {
-        return $this === self::TopEnd || $this === self::PutTogether;
+        return in_array(self::TopEnd, $errands, true) || $errands === [self::PutTogether];
     }
 
     /** What it does and what it opens, for who chooses it. */
@@ -118,7 +122,7 @@ enum Errand: string
             self::Cam => 'cams read and timed; covers and cams out',
             self::ValveClearance => 'read, set, read again; only the covers, and what the setting needs',
             self::Ignition => 'the point read and set',
-            self::ExhaustValve => 'out, clean, in and proved; the barrel off',
+            self::ExhaustValve => 'out, clean, in and proved',
             self::CamChest => 'cams and lifters in the case; neither head nor barrel',
             self::Look => 'compression and clearance as they are; only the covers',
             self::PutTogether => 'it came in pieces: the whole engine from the cases up',

@@ -5,6 +5,7 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\CamEntry;
 use Moltrek\Core\Sheet\Cylinder;
+use Moltrek\Core\Sheet\Fastener;
 use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
@@ -126,7 +127,9 @@ final readonly class HeadRules
                 'Soft wire half as thick again as the gap, or clay in small balls, a little grease to hold it: at the edge over both '
                     .'ends of the pin, then front and rear',
                 'Head down evenly on as many of its fasteners as will hold it flat; plugs out',
-                'By hand past top dead centre, back over it once, and stop where it binds',
+                $this->plan->sheet->crank?->mayTurnBack() === false
+                    ? 'By hand on over top dead centre, the allowed way and never back'.$this->chainHeld()
+                    : 'By hand past top dead centre and back over it once; stop where it binds'.$this->chainHeld(),
                 'Head off, each flat measured where it is thinnest; one that is as thick as it went in is "not crushed"',
             )
             ->bySchool('squish_with')
@@ -135,6 +138,14 @@ final readonly class HeadRules
             ->undoneBy(Act::PistonChanged, Act::BaseGasketChanged, Act::HeadGasketChanged, Act::OtherCases)
             ->caution('Turned by hand only, plugs out.')
             ->takes(15)->id];
+    }
+
+    /** A chain that is loose while the crank turns bunches up at its wheel. */
+    private function chainHeld(): string
+    {
+        $train = $this->plan->sheet->valveTrain;
+
+        return $train->hasChain() && $train->hasCamInHead() ? ', the chain held up' : '';
     }
 
     /** What lies in the joint of a head that is on for now. */
@@ -158,15 +169,16 @@ final readonly class HeadRules
         }
         if ($this->scope->opens($head)) {
             foreach ($this->gasketsOf($bank) as $gasket) {
+                $isBare = $this->plan->sheet->stack->sealOf($gasket) === Seal::Bare;
                 $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
-                    ->named(self::laying($gasket))
+                    ->named($isBare ? $gasket->name.' on clean faces, right way up, every way seen open' : self::laying($gasket))
                     ->because($gasket->seal === Seal::ORing
                         ? 'One left out or nicked leaks from the first heat.' : 'Turned over it shuts a way.')
                     ->after('work.faces', 'off.'.$gasket->id, ...$this->joined($bank),
                         ...array_map(static fn (string $under): string => 'on.'.$under, $gasket->on))
                     ->settling()
                     ->bySchool($gasket->seal === Seal::ORing ? 'o_ring_face' : null)
-                    ->spends(PartKind::ofHead($gasket->seal))
+                    ->spends(...$isBare ? [] : [PartKind::ofHead($gasket->seal)])
                     ->lostWith($gasket, $head)
                     ->takes(4);
             }
@@ -237,9 +249,30 @@ final readonly class HeadRules
             $rings === [] ? null : 'Every O-ring in its groove, counted, none twisted',
             $chain ? 'Front chain guide in its slot, seated at both ends' : null,
             $chain ? 'Chain up through the tunnel and held' : null,
-            'Bolt holes dry: oil under a bolt splits the casting',
-            'Bores wiped, nothing on the crowns',
+            $this->asksOfHoles($bank),
+            'Bores and crowns wiped, nothing on the crowns',
+            $this->hasClipsAbove() ? 'Both circlips of every piston were seated and turned in their grooves' : null,
         ];
+    }
+
+    /** Whether the pistons came down an upper case that was closed before: what asks for their clips is the head. */
+    private function hasClipsAbove(): bool
+    {
+        return $this->plan->sheet->piston->circlips && $this->scope->isUpperCase() && $this->scope->boresAreRead()
+            && ! $this->scope->fromPieces;
+    }
+
+    /** Oil locked under a bolt splits the casting; a nut on a stud has no hole to lock it in. */
+    private function asksOfHoles(Bank $bank): ?string
+    {
+        $fasteners = $bank->head === null ? [] : $this->plan->sheet->stack->fastenersOf($bank->head->id);
+        $bolts = array_filter($fasteners, static fn (Fastener $fastener): bool => $fastener->kind === 'bolt');
+
+        return match (true) {
+            $fasteners === [] => 'Where bolts hold it: their holes dry, for oil under a bolt splits the casting',
+            $bolts !== [] => 'Bolt holes dry: oil under a bolt splits the casting',
+            default => null,
+        };
     }
 
     private function pull(Bank $bank, Slab $head): void
@@ -280,7 +313,7 @@ final readonly class HeadRules
         $lost = [...$bank->holders, $bank->head];
         $holders = array_values(array_filter($bank->holders, $this->scope->opens(...)));
         $sharing = array_filter($holders, static fn (Slab $holder): bool => in_array($holder->id, $bank->head->pulledAfter ?? [], true));
-        $pulled = $this->scope->pullOfHead($bank, [...$holders, ...$bank->covers]);
+        $pulled = $this->scope->pullOfHead($bank, [...$holders, ...$bank->boxes, ...$bank->covers]);
         $caps = array_values(
             array_map(static fn (Slab $holder): string => 'pull.'.$holder->id, array_filter($holders, $stack->isPulled(...))));
         $draws = $sharing === [] ? $caps : ['pull.'.$head];
@@ -291,11 +324,11 @@ final readonly class HeadRules
             $this->plan->step('on.cam'.$suffix, StepKind::Fit, $on)
                 ->named($this->camIn($train, $isCapped))
                 ->because('A valve must not meet a piston while the '.($train->camsInWords() === 'cam' ? 'cam goes' : 'cams go').' in.')
-                ->after('on.'.$head, 'on.shims', 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
+                ->after('on.'.$head, 'on.shims'.$suffix, 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
                 ->after(...$train->camEntry === CamEntry::Caps ? $pulled : [])
                 ->lostWith(...$lost)
-                ->before(...array_map(static fn (Slab $holder): string => 'hold.'.$holder->id,
-                    array_filter($holders, static fn (Slab $holder): bool => $holder->id !== 'cam')))
+                ->before(...array_map(static fn (Slab $over): string => 'hold.'.$over->id,
+                    array_filter([...$holders, ...$bank->boxes], static fn (Slab $over): bool => $over->id !== 'cam')))
                 ->uses('assembly lube on lobes and journals')
                 ->undoneBy(Act::CamOut)
                 ->takes(15);
@@ -313,7 +346,9 @@ final readonly class HeadRules
             ->named($train->hasChain()
                 ? 'Crank at its mark, driven side of the chain tight, cam marks level with the edge' : 'Gears meshed at their marks')
             ->because('A tooth is a great deal of crank.')
-            ->after('on.chain'.$suffix, 'on.cam'.$suffix)
+            ->after('on.chain'.$suffix, 'on.cam'.$suffix, 'on.tensioner'.$suffix, ...$caps, ...$draws)
+            ->after(...$train->boltByTurning ? [] : ['pull.wheel'.$suffix])
+            ->before(...$train->boltByTurning ? ['pull.wheel'.$suffix] : [])
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
             ->takes(8);
@@ -321,10 +356,11 @@ final readonly class HeadRules
             ->turning()
             ->named('Two full turns by hand, the allowed way, every mark read again')
             ->because('What stands right after two turns is right.')
-            ->after('time.cam'.$suffix, 'on.tensioner'.$suffix, 'pull.wheel'.$suffix, ...$this->scope->pullOfHead($bank, $bank->covers),
+            ->after('time.cam'.$suffix, 'on.tensioner'.$suffix, 'pull.wheel'.$suffix,
+                ...$this->scope->pullOfHead($bank, [...$bank->covers, ...$this->scope->marksBehind($bank)]),
                 ...$caps, ...array_map(static fn (Slab $holder): string => 'on.'.$holder->id, $holders))
             ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id,
-                array_filter($bank->covers, fn (Slab $cover): bool => ! in_array($cover, $holders, true))))
+                [...$bank->covers, ...$this->scope->marksBehind($bank)]))
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
             ->with($this->plan->crankTurner())
@@ -348,31 +384,32 @@ final readonly class HeadRules
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
             ->takes(10);
+        if ($train->boltByTurning) {
+            $chain->owing('a bolt of the cam wheel', 'it comes within reach only when the crank is turned, the others are snug',
+                'turn.timing'.$suffix);
+        }
         match (true) {
             $train->camEntry === CamEntry::ThroughWheel => $chain->before('on.cam'.$suffix),
-            $train->camEntry === CamEntry::StaysInHead => $chain->after('pull.'.$head),
+            $train->camEntry === CamEntry::StaysInHead => $chain
+                ->after(...$this->scope->pullOfHead($bank, [...$bank->boxes, ...$bank->covers])),
             $train->splitChain => $chain->after('on.cam'.$suffix, ...$draws === [] ? [] : [...$caps, ...$draws]),
             default => $chain->after('on.cam'.$suffix)->before(...$train->boltedWheel ? [] : $draws),
         };
         if ($train->boltedWheel) {
             $this->plan->step('pull.wheel'.$suffix, StepKind::Torque, $on)
-                ->named('Cam wheel drawn up on its dowel, bolts torqued, tabs bent')
+                ->named('Cam wheel on its dowel, its bolts torqued and locked as the maker says')
                 ->because('A wheel that works loose takes the timing with it.')
-                ->after('on.chain'.$suffix, 'on.cam'.$suffix)
+                ->after('on.chain'.$suffix, 'on.cam'.$suffix, ...$caps, ...$draws)
                 ->lostWith(...$lost)
                 ->undoneBy(Act::CamOut)
                 ->with('torque wrench')
                 ->takes(6);
         }
-        $this->plan->step('on.tensioner'.$suffix, StepKind::Time, $on)
-            ->named('Tensioner set back, in, let go and seen to take up')
-            ->because('One that did not let go lets the chain jump at the first start.')
-            ->after('on.chain'.$suffix, 'off.tensioner'.$suffix)
-            ->bySchool('tensioner')
-            ->spends(PartKind::TensionerGasket)
-            ->lostWith(...$lost)
-            ->undoneBy(Act::CamOut)
-            ->takes(8);
+        // let go over a loose cam or wheel it pulls the chain off its tooth
+        ValveRules::tensioner($this->plan, 'on.tensioner'.$suffix, $on)
+            ->after('on.chain'.$suffix, 'on.cam'.$suffix, 'off.tensioner'.$suffix, ...$caps, ...$draws)
+            ->after(...$train->boltByTurning ? [] : ['pull.wheel'.$suffix])
+            ->lostWith(...$lost);
 
         return $chain;
     }

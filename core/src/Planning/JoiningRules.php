@@ -10,6 +10,7 @@ use Moltrek\Core\Sheet\Joining;
 use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\Ring;
 use Moltrek\Core\Sheet\RingKind;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -30,7 +31,6 @@ final readonly class JoiningRules
             array_map($rules->rings(...), $plan->sheet->layout->cylinders);
             array_map($rules->piston(...), $plan->sheet->layout->cylinders);
         }
-        $rules->exhaustValve();
         $rules->crank();
         array_map($rules->barrel(...), $plan->scope->slabs(SlabKind::Barrel));
     }
@@ -71,19 +71,22 @@ final readonly class JoiningRules
     {
         return $this->plan->step($id, StepKind::Fit, $barrel, $cylinder)
             ->named(ucfirst($ring->name).' on'.($ring->mark === null ? '' : ', '.$ring->mark))
-            ->because(self::whyRing($ring))
+            ->because($this->whyRing($ring))
             ->at($cylinder->id, $ring->id)
             ->lostWith(...$this->joining === Joining::Lowered ? [] : [$barrel])
             ->takes(2);
     }
 
-    private static function whyRing(Ring $ring): string
+    private function whyRing(Ring $ring): string
     {
+        $isTwoStroke = $this->plan->sheet->layout->cycle === Cycle::TwoStroke;
+
         return match (true) {
             $ring->kind === RingKind::Expander => 'Its ends butt and never overlap; an overlapped expander has no tension.',
             $ring->kind === RingKind::OilRail => 'A rail is walked on by hand; it carries no mark unless the maker says so.',
             $ring->kind === RingKind::OilOnePiece => 'The spring first, its joint opposite the gap; then the ring over it.',
             $ring->peg !== null => 'Gap over the '.$ring->peg.' peg; a mark shows which face goes up.',
+            $isTwoStroke => 'The lowest groove first, so that no ring is stretched over another; a mark faces up.',
             default => 'The lowest groove first, so that no ring is stretched over another; upside down it pumps oil.',
         };
     }
@@ -122,11 +125,18 @@ final readonly class JoiningRules
                 ->lostWith(...$isUpper ? [] : $lost);
         }
         $this->plan->step('on.pin.'.$id, StepKind::Fit, $barrel, $cylinder)
-            ->named($this->plan->sheet->piston->circlips
-                ? 'Pin oiled and pushed in by hand from the open side' : 'Pin pressed in with the rod held square, depth read at both ends')
-            ->because($this->plan->sheet->piston->circlips
-                ? 'A pin that must be driven is wrong.' : 'A pressed pin that stands out scores the bore.')
-            ->uses('running oil on the pin')
+            ->named(match (true) {
+                ! $this->plan->sheet->piston->circlips => 'Pin pressed in with the rod held square, depth read at both ends',
+                $this->plan->sheet->hasSmallEndCage() => 'Small-end cage oiled and in its eye, pin pushed in by hand from the open side',
+                default => 'Pin and bush oiled, pin pushed in by hand from the open side',
+            })
+            ->because(match (true) {
+                ! $this->plan->sheet->piston->circlips => 'A pressed pin that stands out scores the bore.',
+                $this->plan->sheet->hasSmallEndCage() => 'A cage left out is found by the noise; a pin that must be driven is wrong.',
+                default => 'A pin that must be driven is wrong.',
+            })
+            ->spends(...$this->plan->sheet->piston->circlips && $this->plan->sheet->hasSmallEndCage() ? [PartKind::SmallEndCage] : [])
+            ->uses($this->plan->sheet->piston->circlips ? 'running oil on pin and small end' : null)
             ->lostWith(...$isUpper ? [] : $lost)
             ->takes(4)
             ->after(...$isUpper ? ['on.clip-first.'.$id, 'look.rod.'.$id, 'work.piston.'.$id] : ['on.piston.'.$id]);
@@ -138,13 +148,13 @@ final readonly class JoiningRules
             ->takes(5);
         match ($this->joining) {
             Joining::Lowered => $on->named('Piston on its rod'.$this->mark()),
-            Joining::IntoBarrel => $on->named('Bore and rings oiled, gaps placed; piston into its bore from below on the bench'.$this->mark(
-            ).', pin eye left showing')
+            Joining::IntoBarrel => $on
+                ->named($this->oiled('gaps placed; piston into its bore from below on the bench'.$this->mark().', pin eye left showing'))
                 ->after('work.wash.'.$id)
                 ->bySchool('bore_assembly')->with('ring compressor that opens')->takes(6),
-            Joining::UpperCase => $on->named('Bore and rings oiled, gaps placed; piston down its bore through the compressor'.$this->mark())
+            Joining::UpperCase => $on->named($this->oiled('gaps placed; piston down its bore through the compressor'.$this->mark()))
                 ->after('on.clip-second.'.$id, 'on.pin.'.$id, 'work.wash.'.$id, ...$this->scope->fromPieces || $barrel === null
-                    ? [] : ['on.'.$barrel->id])
+                    ? [] : ['on.'.$barrel->id, 'pull.'.$barrel->id])
                 ->bySchool('bore_assembly')->with('ring compressor')->caution('Tapped, never driven: a stop is a ring under the deck.')
                 ->takes(6),
         };
@@ -153,8 +163,10 @@ final readonly class JoiningRules
                 ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->gasketsUnder($barrel)));
         }
         if ($this->scope->capsAreOff()) {
+            $this->shell($cylinder);
             $this->plan->step('on.rod-cap.'.$id, StepKind::Torque, null, $cylinder)
-                ->named('Rod cap on its own rod, marks together, shells oiled, torqued in its stages')
+                ->named(($this->scope->fromPieces ? 'Rod cap' : 'From below: rod cap')
+                    .' on its own rod, marks together, shells oiled, torqued in its stages')
                 ->because('A cap fits one rod, one way; the rod must still fall by its own weight.')
                 ->after('on.piston.'.$id, 'on.crank')
                 ->lostWith($barrel)
@@ -165,10 +177,43 @@ final readonly class JoiningRules
         }
     }
 
+    /** A plain big end that was opened is proved by a crushed strip before its cap goes on for good. */
+    private function shell(Cylinder $cylinder): void
+    {
+        if ($this->plan->sheet->crank?->plain !== true) {
+            return;
+        }
+        $this->plan->step('read.shell.'.$cylinder->id, StepKind::Measure, null, $cylinder)
+            ->named('Oil clearance of the big end read by a crushed strip, its cap at its torque')
+            ->because('Oil pressure is made here, and a shell looks the same a size out.')
+            ->inTurn(
+                'Journal and shell dry and clean, strip along the journal, off its oil hole',
+                'Cap on its marks and at its full torque, the crank not turned',
+                'Cap off, the strip read at its widest against its scale, and wiped off',
+            )
+            ->after('on.piston.'.$cylinder->id, 'on.crank')
+            ->before('on.rod-cap.'.$cylinder->id)
+            ->lostWith($this->barrelOf($cylinder))
+            ->reading(SpotsOf::place('big_end_oil_clearance.'.$cylinder->id))
+            ->with('plastic strip', 'torque wrench')
+            ->takes(12);
+    }
+
     private function clip(string $id, Cylinder $cylinder): StepDraft
     {
         return $this->plan->step($id, StepKind::Fit, $this->barrelOf($cylinder), $cylinder)->bySchool('circlip_gap')
             ->undoneBy(Act::PistonChanged)->caution(self::CLIP)->takes(3);
+    }
+
+    /** By the shop's own method: dry is dry in the words too. */
+    private function oiled(string $then): string
+    {
+        return ($this->isDry() ? 'Bore and rings wiped dry, ' : 'Bore and rings oiled, ').$then;
+    }
+
+    private function isDry(): bool
+    {
+        return $this->plan->school('bore_assembly') === 'dry';
     }
 
     private function mark(): string
@@ -185,35 +230,9 @@ final readonly class JoiningRules
         ));
     }
 
-    private function exhaustValve(): void
-    {
-        if (! $this->scope->has(Errand::TopEnd, Errand::ExhaustValve) || ! $this->plan->sheet->exhaustValve) {
-            return;
-        }
-        $this->plan->step('on.exhaust-valve', StepKind::Fit, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-            ->named('Exhaust valve in: free after each piece, proved open and shut')
-            ->mirrored()
-            ->owing('left-hand nut at the gear of the exhaust valve', 'the gear can be held only once the barrel is down',
-                'hold.'.($this->scope->slabs(SlabKind::ExhaustValveCover)[0]->id ?? 'start'))
-            ->because('One that sticks costs half the power, or a piston.')
-            ->inTurn(
-                'Left and right halves in, each on its own side: free by a finger',
-                'Rack and gear at their marks: free again; if not, out with the last piece',
-                'Gear held fully open, its left-hand nut snug; its torque is owed until the gear can be held',
-                'Proof: open, the port is clear and the rod flush; let go, it closes fully by itself',
-                'Cover tried on without its gasket: free still; cover off again',
-                'Governor arm and linkage on, clips in the order they came off',
-            )
-            ->after('clean.exhaust-valve', ...$this->plan->every('work.wash'))
-            ->after(...array_map(static fn (Slab $slab): string => 'clean.'.$slab->id, $this->scope->slabs(SlabKind::Barrel)))
-            ->lostWith()
-            ->caution('Fingers out of the port: the valve shuts by its spring.')
-            ->takes(25);
-    }
-
     private function crank(): void
     {
-        if (! $this->scope->fromPieces || ! $this->scope->isUpperCase()) {
+        if (! $this->scope->fromPieces || ! $this->scope->isUpperCase() || $this->scope->slabs(SlabKind::Barrel) === []) {
             return;
         }
         $this->plan->step('on.crank', StepKind::Fit, null)
@@ -241,7 +260,7 @@ final readonly class JoiningRules
             })
             ->because('What is under it cannot be reached afterwards.')
             ->after(...$of('work.wash'),
-                ...['look.jets', 'on.exhaust-valve', 'work.faces', 'off.'.$barrel->id, 'clean.'.$barrel->id, 'on.studs.'.$barrel->id])
+                ...['look.jets', 'work.faces', 'off.'.$barrel->id, 'clean.'.$barrel->id, 'on.studs.'.$barrel->id])
             ->after(...$isUpper ? [] : [...$of('on.clip-second'), ...$of('on.pin'), ...$of('on.piston')])
             ->after(...$this->scope->fromPieces ? $of('on.rod-cap') : [])
             ->after(...array_map(static fn (Slab $gasket): string => 'on.'.$gasket->id, $gaskets))
@@ -261,8 +280,8 @@ final readonly class JoiningRules
             ->takes(10);
         match ($this->joining) {
             Joining::Lowered => $on->named($stages === []
-                ? 'Bore and rings oiled, barrel down over the '.(count($barrel->cylinders) > 1
-                    ? 'pistons' : 'piston') : 'Clamps and props out, barrel seated on its dowels')
+                ? $this->oiled('barrel down over the '.(count($barrel->cylinders) > 1 ? 'pistons' : 'piston'))
+                : 'Clamps and props out, barrel seated on its dowels')
                 ->because('It must slide under its own weight; anything that stops it is a ring out of place.')
                 ->bySchool('bore_assembly')
                 ->byTwo($inFrame && count($barrel->cylinders) > 1)
@@ -272,9 +291,12 @@ final readonly class JoiningRules
                 ->because('It has hung on its rods until every pin and clip was in.')
                 ->byTwo(count($barrel->cylinders) > 1)
                 ->caution('Fingers clear of the cases.'),
-            Joining::UpperCase => $on->named('Upper case on while the sealant is wet, run down evenly')
-                ->because('A bead that has skinned holds the cases apart.')
-                ->uses('sealant in a thin bead, kept off the oil ways')
+            Joining::UpperCase => $on->named($barrel->seal === Seal::Sealant
+                    ? 'Upper case on while the sealant is wet, run down evenly'
+                    : 'Upper case on its dowels, joint dressed as the maker says, run down evenly')
+                ->because($barrel->seal === Seal::Sealant
+                    ? 'A bead that has skinned holds the cases apart.' : 'A case that is pulled down on one side binds its shafts.')
+                ->uses($barrel->seal === Seal::Sealant ? 'sealant in a thin bead, kept off the oil ways' : null)
                 ->caution('Rods guided up their mouths, none left leaning.')
                 ->takes(15),
         };
@@ -298,15 +320,22 @@ final readonly class JoiningRules
 
     private function gasket(Slab $gasket, Slab $barrel): void
     {
-        $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
-            ->named('Cover off the mouth, '.lcfirst($gasket->name).' down, new, every hole seen open')
-            ->because('A crushed gasket does not seal twice, and one turned over shuts an oil or coolant way.')
+        $seal = $this->plan->sheet->stack->sealOf($gasket);
+        $step = $this->plan->step('on.'.$gasket->id, StepKind::Fit, $gasket)
             ->after('work.faces', 'off.'.$gasket->id, ...array_map(static fn (string $under): string => 'on.'.$under, $gasket->on))
             ->settling()
-            ->bySchool('base_gasket')
-            ->spends(PartKind::BaseGasket)
             ->lostWith($gasket, $barrel)
             ->takes(4);
+        match ($seal) {
+            Seal::Bare => $step
+                ->named('Cover off the mouth, '.lcfirst($gasket->name).' down on clean faces, right way up, every hole seen open')
+                ->because('It is no gasket and goes back; turned over it shuts an oil or coolant way.'),
+            Seal::ORing => $step->named('Cover off the mouth, '.lcfirst($gasket->name).' in their grooves, none twisted, none left out')
+                ->because('One left out or nicked leaks from the first heat.')->bySchool('o_ring_face')->spends(PartKind::ORings),
+            default => $step->named('Cover off the mouth, '.lcfirst($gasket->name).' down, new, every hole seen open')
+                ->because('A crushed gasket does not seal twice, and one turned over shuts an oil or coolant way.')
+                ->bySchool('base_gasket')->spends(PartKind::BaseGasket),
+        };
     }
 
     /** @return array<string, list<Cylinder>> the groups of pistons that stand level, by the step that lowers the barrel over them */
@@ -332,7 +361,8 @@ final readonly class JoiningRules
     {
         $names = implode(' and ', array_column($cylinders, 'name'));
         $this->plan->step($id, StepKind::Fit, $barrel)
-            ->named(ucfirst($names).' at top dead centre: rings oiled and clamped, barrel let down over '.(count($cylinders) > 1
+            ->named(ucfirst($names).' at top dead centre: rings '.($this->isDry() ? 'dry' : 'oiled')
+                .' and clamped, barrel let down over '.(count($cylinders) > 1
                 ? 'them' : 'it')
                 .', clamp out'.self::fished($this->plan))
             ->because('Pistons that stand level go in together; the others are turned up to meet the barrel.')
@@ -356,19 +386,39 @@ final readonly class JoiningRules
         $sheet = $this->plan->sheet;
         $mark = $sheet->piston->mark ?? 'either way';
         $isUpper = $this->joining === Joining::UpperCase;
+        $hasPistons = $this->scope->boresAreRead() && (! $isUpper || $this->scope->fromPieces);
         $chain = self::chain($this->plan) !== '';
-        $gapped = $sheet->layout->cycle === Cycle::TwoStroke ? 'Every ring gap at its peg' : 'Ring gaps placed as chosen, none moved';
+        $isPegged = array_filter($sheet->piston->rings, static fn (Ring $ring): bool => $ring->peg !== null) !== [];
+        $gapped = $isPegged ? 'Every ring gap at its peg' : 'Ring gaps placed as chosen, none moved';
+        $mouths = count($barrel->cylinders) > 1 ? 'every mouth' : 'the mouth';
 
         return [
             $isUpper ? 'Dowels and oil-way O-rings in' : 'Dowels in, O-rings of the base joint in where it has them',
             $isUpper ? null : $gapped,
-            $isUpper || ! $sheet->piston->circlips ? null : 'Both circlips seated and turned in their grooves',
+            $hasPistons && $sheet->piston->circlips ? 'Both circlips seated and turned in their grooves' : null,
             $isUpper || $mark === 'either way' ? null : 'Every piston: '.$mark,
+            $this->scope->boresAreRead() ? 'Bore washed until a white cloth stayed clean'.($this->isDry() ? ', wiped dry' : ', oiled')
+                : 'Bore wiped clean'.($this->isDry() ? ' and dry' : ' and oiled'),
             $chain ? 'Chain reaches up through the tunnel and is tied, rear guide in its slot' : null,
-            $sheet->exhaustValve && $this->plan->knows('on.exhaust-valve') ? 'Exhaust valve opens and closes fully by finger' : null,
+            $this->plan->knows('on.exhaust-valve') && $sheet->exhaustValve?->isReachedFromOutside === false
+                ? 'Exhaust valve opens and closes fully by finger' : null,
             $sheet->exhaustValveBlanked ? 'Blanking plates over the ways of the exhaust valve, sealed, their screws locked' : null,
             $sheet->lubricating->by === Lubrication::Pressure ? 'Jets and oil ways seen clear' : null,
-            'Rags, props and covers out of '.(count($barrel->cylinders) > 1 ? 'every mouth' : 'the mouth'),
+            $this->heldClear($barrel),
+            $isUpper ? 'Rags and props out of the cases' : 'Rags, props and covers out of '.$mouths,
         ];
+    }
+
+    /** What swings into an open mouth of another column while this one is turned. */
+    private function heldClear(Slab $barrel): ?string
+    {
+        $others = array_filter($this->plan->sheet->stack->all(SlabKind::Barrel),
+            static fn (Slab $other): bool => $other->id !== $barrel->id);
+        if ($others === []) {
+            return null;
+        }
+        $chain = self::chain($this->plan) === '' ? '' : ', its chain too';
+
+        return 'While this one is turned: rod and piston of each other open cylinder held clear of its mouth'.$chain;
     }
 }

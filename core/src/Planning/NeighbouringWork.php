@@ -92,12 +92,14 @@ enum NeighbouringWork: string
     {
         $down = array_filter($plan, static fn (Step $step): bool => $step->kind === StepKind::TakeOff);
         $first = array_filter($down, static fn (Step $step): bool => array_intersect_key($down, array_flip($step->order->needs)) === []);
-        $up = array_filter($plan, static fn (Step $step): bool => $step->kind === StepKind::Fit || $step->kind === StepKind::Torque);
+        $last = array_values(array_intersect(['test.leak', 'test.leak-down', 'hold.start'], array_keys($plan)));
+        // what goes in after the test, as a plug does after a leak-down, closes nothing
+        $up = array_filter($plan, static fn (Step $step): bool => in_array($step->kind, [StepKind::Fit, StepKind::Torque], true)
+            && array_intersect($step->order->needs, $last) === []);
         $needed = array_merge(...array_map(static fn (Step $step): array => $step->order->needs, array_values($up)), ...[[]]);
         $closed = array_diff(array_keys($up), $needed);
 
-        return [array_keys($first), array_map(strval(...), array_values($closed)),
-            array_values(array_intersect(['test.leak', 'test.leak-down', 'hold.start'], array_keys($plan)))];
+        return [array_keys($first), array_map(strval(...), array_values($closed)), $last];
     }
 
     /**

@@ -32,6 +32,7 @@ enum PartKind: string
     case Dowels = 'Dowels';
     case Studs = 'Studs';
     case Plugs = 'Plugs';
+    case SmallEndCage = 'Small-end cage';
 
     /** The kind that a part is of by the name it was planned or ordered under: "Circlips, cylinder 2", "Dowels of the old barrel". */
     public static function named(string $part): ?self
@@ -76,6 +77,7 @@ enum PartKind: string
                 'Its lip has run in another place.',
             ],
             self::Dowels, self::Studs, self::Plugs => [ReuseClass::CarriedOver, 'Goes from the old part to the new one.'],
+            self::SmallEndCage => [ReuseClass::ReuseIf, 'no needle is blue or marked, and its pin has no step to feel'],
             self::Piston, self::Barrel => [null, ''],
         };
 

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Planning;
 
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\ValveGear;
 use WeakMap;
 
 /** The whole job of one engine in the order of the trade, composed from what the sheet says it is and what the job is for. */
@@ -20,12 +21,16 @@ final class Plan
 
     private static function written(EngineSheet $sheet, Basis $basis): PlanBuilder
     {
-        $plan = new PlanBuilder(new Scope($sheet, $basis->errands), $basis);
+        $plan = new PlanBuilder(new Scope($sheet, $basis->errands, $basis->shims), $basis);
         TeardownRules::write($plan);
         BenchRules::write($plan);
+        ExhaustValveRules::write($plan);
         JoiningRules::write($plan);
-        HeadRules::write($plan);
-        ValveRules::write($plan);
+        // stems in a block are ground before the gasket is laid over it
+        $isSide = $sheet->valveTrain->gear === ValveGear::Side;
+        foreach ($isSide ? [ValveRules::write(...), HeadRules::write(...)] : [HeadRules::write(...), ValveRules::write(...)] as $write) {
+            $write($plan);
+        }
         SlabRules::write($plan);
         ClosingRules::write($plan);
 

@@ -10,6 +10,7 @@ use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\OwnStep;
 use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
 use Moltrek\Core\Sheet\StepKind;
@@ -104,6 +105,10 @@ final class PlanBuilder
     {
         $of = ltrim($this->ofColumn($slab), ', ');
 
+        if ($slab->kind === SlabKind::Barrel && $this->scope->isUpperCase()) {
+            return 'upper case';
+        }
+
         return $slab->kind === SlabKind::Barrel ? 'barrel'.($of === '' ? '' : " of the $of") : lcfirst($slab->name);
     }
 
@@ -171,6 +176,7 @@ final class PlanBuilder
      */
     public function finished(callable $isOfSheet): array
     {
+        $this->closeBeads();
         foreach ($this->drafts as $id => $draft) {
             $this->steps[$id] = $draft->finished($this->choices, $this->needsOf((string) $id));
         }
@@ -206,6 +212,45 @@ final class PlanBuilder
         return $this->needsFirst();
     }
 
+    /**
+     * From a bead of sealant to its pull in one go: what needs a slab on that is sealed so needs its joint pulled, but for what that
+     * pull itself waits for.
+     */
+    private function closeBeads(): void
+    {
+        $stack = $this->sheet->stack;
+        foreach ($this->scope->slabs() as $slab) {
+            [$on, $pull] = ['on.'.$slab->id, 'pull.'.$slab->id];
+            if ($stack->sealOf($slab) !== Seal::Sealant || ! isset($this->drafts[$on], $this->drafts[$pull])) {
+                continue;
+            }
+            $before = $this->allNeedsOf($pull);
+            foreach (array_keys($this->drafts) as $id) {
+                $id = (string) $id;
+                if ($id !== $pull && ! isset($before[$id]) && in_array($on, $this->needsOf($id), true)) {
+                    $this->puts($pull, $id);
+                }
+            }
+        }
+    }
+
+    /** @return array<string, true> what a step waits for, through others or directly, as far as the rules have written */
+    private function allNeedsOf(string $id): array
+    {
+        $seen = [];
+        $open = [$id];
+        while ($open !== []) {
+            foreach ($this->needsOf(array_pop($open)) as $need) {
+                if (! isset($seen[$need])) {
+                    $seen[$need] = true;
+                    $open[] = $need;
+                }
+            }
+        }
+
+        return $seen;
+    }
+
     /** What needed a step that this engine has not needs what that step needed. */
     private function drop(string $dropped): void
     {
@@ -226,8 +271,7 @@ final class PlanBuilder
     {
         foreach (isset($this->steps[$id]) ? $needs : [] as $need) {
             if (isset($this->steps[$need])) {
-                $this->steps[$id] = $this->steps[$id]->under(
-                    new Access(AccessKind::MakersWord, $need, $id, '', $why), $need);
+                $this->steps[$id] = $this->steps[$id]->after($need, new Access(AccessKind::MakersWord, $need, $id, '', $why));
             }
         }
     }
@@ -323,17 +367,28 @@ final class PlanBuilder
         foreach ([...AccessRules::of($this->sheet), ...$this->sheet->work->plan->access] as $access) {
             $applies = $access->where === null || $access->where === $this->basis->worked();
             foreach ($applies ? $this->all($access->then) : [] as $then) {
-                if (! $access->kind->isOrder()) {
-                    $on = $access->kind === AccessKind::TrappedAtBothEnds ? $this->steps[$then]->order->hold ?? $then : $then;
-                    $this->steps[$on] = $this->steps[$on]->under($access, '');
+                if ($access->what !== '') {
+                    $this->look($access, $this->steps[$then]);
                 }
-                foreach ($access->kind->isOrder() ? $this->all($access->first) : [] as $first) {
+                foreach ($access->first === '' ? [] : $this->all($access->first) as $first) {
                     if ($first !== $then && $this->areOfOneColumn($this->steps[$then], $this->steps[$first])) {
-                        $this->steps[$then] = $this->steps[$then]->under($access, $first);
+                        $this->steps[$then] = $this->steps[$then]->after($first, $access);
                     }
                 }
             }
         }
+    }
+
+    /** What is looked at stands in the hold of the slab that shuts it in; what falls when a part is lifted is a caution of the lift. */
+    private function look(Access $access, Step $then): void
+    {
+        if ($then->kind === StepKind::TakeOff) {
+            $this->steps[$then->id] = $then->warning($access);
+
+            return;
+        }
+        $on = $this->steps[$then->order->hold ?? 'hold.'.$then->place->slab] ?? $then;
+        $this->steps[$on->id] = $on->asking($access);
     }
 
     /** @return list<string> the steps whose ids begin with a name, be it one of before */
@@ -354,9 +409,11 @@ final class PlanBuilder
         return $step->place->cylinder !== null ? [$step->place->cylinder] : $this->sheet->stack->named($step->place->slab)->cylinders ?? [];
     }
 
-    /** @return array<string, Step> as the rules wrote them, but never before what they need */
+    /** @return array<string, Step> as found and off first, then all else as the rules wrote it; never before what it needs */
     private function needsFirst(): array
     {
+        $isDown = static fn (Step $step): bool => $step->kind === StepKind::TakeOff || $step->asks->asFound;
+        $this->steps = array_filter($this->steps, $isDown) + $this->steps;
         $turn = array_flip(array_map(strval(...), array_keys($this->steps)));
         $open = $later = [];
         /** @var SplMinHeap<int> $ready */

@@ -19,17 +19,21 @@ final readonly class Scope
     /** @var list<Bank> */
     public array $banks;
 
-    /** Whether it came in pieces and is only put together. */
+    /** Whether it came in pieces: nothing is taken off, and nothing was found. */
     public bool $fromPieces;
+
+    /** Whether it is put together and nothing else: the whole engine is. */
+    public bool $isOnlyPutTogether;
 
     /** @var array<string, true> */
     private array $opened;
 
     /** @param  list<Errand>  $errands */
-    public function __construct(public EngineSheet $sheet, private array $errands)
+    public function __construct(public EngineSheet $sheet, private array $errands, private ShimWork $shims = new ShimWork)
     {
         $this->banks = Bank::of($sheet);
-        $this->fromPieces = $errands === [Errand::PutTogether];
+        $this->fromPieces = in_array(Errand::PutTogether, $errands, true);
+        $this->isOnlyPutTogether = $errands === [Errand::PutTogether];
         $opened = [];
         foreach ($errands as $errand) {
             foreach ($this->openedBy($errand) as $slab) {
@@ -41,7 +45,7 @@ final readonly class Scope
 
     public function has(Errand ...$errands): bool
     {
-        return $this->fromPieces
+        return $this->isOnlyPutTogether
             || array_uintersect($this->errands, $errands,
                 static fn (Errand $one, Errand $other): int => strcmp($one->value, $other->value)) !== [];
     }
@@ -116,7 +120,11 @@ final readonly class Scope
             return false;
         }
 
-        return $this->fromPieces || $this->opens($bank->head) || array_filter($bank->holders, $this->opens(...)) !== []
+        if ($this->camsStay($bank)) {
+            return false;
+        }
+
+        return $this->isOnlyPutTogether || $this->opens($bank->head) || array_filter($bank->holders, $this->opens(...)) !== []
             || $this->has(Errand::Cam) || $this->shimsAreChosen();
     }
 
@@ -136,9 +144,53 @@ final readonly class Scope
         return $this->has(Errand::TopEnd, Errand::ValveClearance);
     }
 
+    /** Whether shims are chosen by what is read: where clearance is set, and after the seats of a head were cut or lapped. */
     public function shimsAreChosen(): bool
     {
-        return $this->lashIsSet() && $this->isShimmed();
+        return $this->isShimmed() && ($this->lashIsSet() || $this->has(Errand::Head) || $this->shims->isAskedAgain);
+    }
+
+    /** Whether seats are cut or lapped: what was read before them says nothing of the clearance. */
+    public function worksValves(): bool
+    {
+        return $this->has(Errand::TopEnd, Errand::Head);
+    }
+
+    /** Whether the marks of a head were looked at although its cams stay. */
+    public function marksWereSeen(Bank $bank): bool
+    {
+        return in_array($bank->suffix, $this->shims->marksSeen, true);
+    }
+
+    /** Whether clearances were settled without a change, and the cams stay in. */
+    public function camsStay(Bank $bank): bool
+    {
+        return in_array($bank->suffix, $this->shims->camsStay, true);
+    }
+
+    /** Whether the shims of a head come out: a head that is lifted or turned over drops them. */
+    public function shimsAreOut(Bank $bank): bool
+    {
+        return $this->isShimmed() && $bank->valves !== [] && ! $this->camsStay($bank)
+            && ($this->shimsAreChosen() || $this->opens($bank->head));
+    }
+
+    /** Whether compression and clearance are read as it came in. */
+    public function isReadAsFound(): bool
+    {
+        return $this->has(Errand::TopEnd, Errand::Look) || ($this->has(Errand::Head) && $this->sheet->valveTrain->valves !== []);
+    }
+
+    /** Whether the exhaust valve is taken out and proved. */
+    public function exhaustValveIsOut(): bool
+    {
+        return $this->sheet->exhaustValve !== null && $this->has(Errand::TopEnd, Errand::ExhaustValve);
+    }
+
+    /** Whether what drives the exhaust valve is let go: for the valve itself, and before its barrel lifts. */
+    public function exhaustLinkageIsOff(): bool
+    {
+        return $this->sheet->exhaustValve !== null && ($this->exhaustValveIsOut() || $this->slabs(SlabKind::Barrel) !== []);
     }
 
     public function isShimmed(): bool
@@ -165,7 +217,9 @@ final readonly class Scope
             return false;
         }
 
-        return $this->fromPieces || $this->opensHeadOf($cylinder) || $this->opens($this->bankOf($cylinder)->boxOf($cylinder))
+        $boxes = $this->bankOf($cylinder)->boxesOf($cylinder);
+
+        return $this->isOnlyPutTogether || $this->opensHeadOf($cylinder) || array_filter($boxes, $this->opens(...)) !== []
             || $this->chestIsOpened();
     }
 
@@ -217,7 +271,9 @@ final readonly class Scope
         if ($stated === null) {
             return $bank->covers;
         }
-        $slabs = array_filter(array_map($this->sheet->stack->named(...), $stated));
+        // what holds the cams down closes over nothing that could be seen before it is eased
+        $slabs = array_filter(array_map($this->sheet->stack->named(...), $stated),
+            static fn (?Slab $slab): bool => $slab !== null && ! in_array($slab, $bank->holders, true));
 
         return array_values(array_filter($slabs, fn (Slab $slab): bool => count($slabs) === 1 || count($this->banks) === 1
             || ($bank->head !== null && $this->sheet->stack->standsOn($slab->id, $bank->head->id))));
@@ -255,12 +311,20 @@ final readonly class Scope
                 ...self::ids(array_filter($stack->slabs, $this->isOfColumn(...))),
                 ...($this->sheet->ignition->behind === null || ! in_array(Errand::Ignition, Errand::on($this->sheet), true)
                     ? [] : [$this->sheet->ignition->behind]),
+                ...$this->overExhaustLinkage(),
             ],
-            Errand::BoreAndPiston, Errand::ExhaustValve => self::ids(array_filter($stack->slabs, $this->isOfColumn(...))),
+            Errand::BoreAndPiston => [...self::ids(array_filter($stack->slabs, $this->isOfColumn(...))), ...$this->overExhaustLinkage()],
+            Errand::ExhaustValve => [
+                ...$this->sheet->exhaustValve?->isReachedFromOutside === true ? self::ids($stack->all(SlabKind::ExhaustValveCover))
+                    : self::ids(array_filter($stack->slabs, $this->isOfColumn(...))),
+                ...$this->overExhaustLinkage(),
+            ],
             Errand::Head => $this->headJoints(),
-            Errand::Cam => $this->sheet->valveTrain->hasCamInHead() ? $this->cams($covers) : $this->chest($covers),
+            Errand::Cam => $this->sheet->valveTrain->hasCamInHead() ? $this->onHeads($covers) : $this->chest($covers),
             Errand::ValveClearance => match (true) {
-                $this->isShimmed() => $this->cams($covers),
+                $this->isShimmed() => $this->onHeads($covers),
+                // their tubes are raised where they stand
+                $this->hasHydraulicRods() && $this->sheet->valveTrain->adjustableRods => [],
                 $this->hasHydraulicRods() => [...self::ids($covers),
                     ...self::ids(array_merge(...array_map(static fn (Bank $bank): array => $bank->boxes, $this->banks)))],
                 // a stem is ground with its valve out, and the head stands over it
@@ -270,7 +334,7 @@ final readonly class Scope
             Errand::Ignition => $this->sheet->ignition->behind === null ? [] : [$this->sheet->ignition->behind],
             Errand::CamChest => $this->chest($covers),
             Errand::Look => self::ids($covers),
-            Errand::PutTogether => $this->fromPieces
+            Errand::PutTogether => $this->isOnlyPutTogether
                 ? self::ids(array_filter($stack->slabs, static fn (Slab $slab): bool => $slab->kind !== SlabKind::Case)) : [],
         };
     }
@@ -313,13 +377,28 @@ final readonly class Scope
     }
 
     /**
-     * @param  list<Slab>  $covers
+     * What stands on the heads: the cams lie under it.
+     *
+     * @param  list<Slab>  $covers  those of an engine whose head is not drawn apart
      * @return list<string>
      */
-    private function cams(array $covers): array
+    private function onHeads(array $covers): array
     {
-        return [...array_column($covers, 'id'),
-            ...array_column(array_merge(...array_map(static fn (Bank $bank): array => $bank->holders, $this->banks)), 'id')];
+        $slabs = self::ids($covers);
+        foreach ($this->banks as $bank) {
+            if (! $this->camsStay($bank)) {
+                $onHead = $bank->head === null ? [] : $this->sheet->stack->above($bank->head->id);
+                array_push($slabs, ...$onHead, ...self::ids($bank->holders));
+            }
+        }
+
+        return $slabs;
+    }
+
+    /** @return list<string> */
+    private function overExhaustLinkage(): array
+    {
+        return $this->sheet->exhaustValve?->linkageBehind === null ? [] : [$this->sheet->exhaustValve->linkageBehind];
     }
 
     /**

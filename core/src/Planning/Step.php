@@ -29,16 +29,29 @@ final readonly class Step
         return $this->with(order: $this->order->needing($needs));
     }
 
-    /** The step with a constraint on it: an order with its reason, something to look at in its hold, something held while lifting. */
-    public function under(Access $access, string $first): self
+    /** The step behind another, by a constraint that says why. */
+    public function after(string $first, Access $access): self
     {
-        return match ($access->kind) {
-            AccessKind::LooseCaptive => $this->with(words: $this->words->warning('Loose: '.$access->what.', '.$access->why.'.')),
-            AccessKind::TrappedAtBothEnds => $this->with(
-                asks: $this->asks->also(ucfirst($access->what).' seen at both ends: '.$access->why),
-            ),
-            default => $this->with(order: $this->order->after($first, $access)),
-        };
+        return $this->with(order: $this->order->after($first, $access));
+    }
+
+    /** The step with a caution: what is loose and falls. */
+    public function warning(Access $access): self
+    {
+        return $this->with(words: $this->words->warning(match ($access->kind) {
+            AccessKind::TrappedAtBothEnds => ucfirst($access->what).' is held at both ends: '.$access->why.'.',
+            default => 'Loose: '.$access->what.', '.$access->why.'.',
+        }));
+    }
+
+    /** The hold with one more thing to look at, in the words of the sheet. */
+    public function asking(Access $access): self
+    {
+        return $this->with(asks: $this->asks->also(match ($access->kind) {
+            AccessKind::TrappedAtBothEnds => ucfirst($access->what).' seen at both ends: '.$access->why,
+            AccessKind::LooseCaptive => ucfirst($access->what).' held in its place: '.$access->why,
+            default => ucfirst($access->what).' in: '.$access->why,
+        }));
     }
 
     /** Whether it is done by this matter's school. */

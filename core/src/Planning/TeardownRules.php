@@ -5,11 +5,13 @@ namespace Moltrek\Core\Planning;
 use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\CamEntry;
 use Moltrek\Core\Sheet\Cooling;
+use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\IgnitionSetBy;
 use Moltrek\Core\Sheet\Joining;
 use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\SlabKind;
+use Moltrek\Core\Sheet\Stack;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Sheet\ValveGear;
 
@@ -29,9 +31,10 @@ final readonly class TeardownRules
         $rules->rodsAndLifters();
         array_map($rules->cams(...), $plan->scope->banks);
         $rules->chestCams();
+        array_map($rules->shims(...), $plan->scope->banks);
         array_map($rules->trays(...), $plan->scope->banks);
         $rules->pistons();
-        $rules->others();
+        $rules->rotor();
     }
 
     private function __construct(private PlanBuilder $plan, private Scope $scope)
@@ -41,21 +44,20 @@ final readonly class TeardownRules
     private function asFound(): void
     {
         $spoils = array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $this->scope->slabs());
-        foreach ($this->scope->has(Errand::TopEnd, Errand::Look) ? $this->plan->sheet->layout->cylinders : [] as $cylinder) {
+        foreach ($this->scope->isReadAsFound() ? $this->plan->sheet->layout->cylinders : [] as $cylinder) {
             $this->plan->step('read.compression.'.$cylinder->id, StepKind::Test, $this->scope->bankOf($cylinder->id)->head, $cylinder)
                 ->named('Cranking compression as it came in, throttle open, until the gauge rises no more')
                 ->because('What came in is the before of what goes out.')
                 ->reading(SpotsOf::place('cranking_compression.'.$cylinder->id), asFound: true)
-                ->before('off.rotor', 'off.lifters', ...$spoils)
+                ->before('off.rotor', 'off.lifters', 'off.exhaust-linkage', ...$spoils)
                 ->with('pressure gauge', 'plug spanner')
                 ->caution('Ignition off, plugs earthed: fuel vapour and sparks.')
                 ->takes(6);
         }
-        $isLashRead = $this->scope->hasLash() && $this->scope->has(Errand::TopEnd, Errand::Look, Errand::ValveClearance);
+        $isLashRead = $this->scope->hasLash() && ($this->scope->isReadAsFound() || $this->scope->has(Errand::ValveClearance));
         foreach ($isLashRead ? $this->plan->sheet->valveTrain->valves : [] as $valve) {
             $bank = $this->scope->bankOf($valve->cylinder);
             $cylinder = $this->plan->sheet->cylinder($valve->cylinder);
-            $box = $bank->boxOf($valve->cylinder);
             $covers = array_filter($bank->plainCovers(), static fn (Slab $cover): bool => $cover->serves($valve->cylinder));
             $this->plan->step('read.lash.'.$valve->id, StepKind::Measure,
                 $this->plan->sheet->slabFor(SlabKind::ValveGear, $valve->cylinder))
@@ -66,7 +68,7 @@ final readonly class TeardownRules
                 ->after(...array_map(static fn (Slab $cover): string => 'off.'.$cover->id, $covers))
                 ->before('off.cam'.$bank->suffix, 'off.rods.'.$valve->cylinder, ...array_map(
                     static fn (Slab $slab): string => 'off.'.$slab->id,
-                    array_filter([...$bank->holders, $box, ...$this->unlidded($bank, $valve->cylinder)]),
+                    [...$bank->holders, ...$bank->boxesOf($valve->cylinder)],
                 ))
                 ->before(...$this->spoiltInTheCase($valve->cylinder))
                 ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id), asFound: true)
@@ -82,13 +84,6 @@ final readonly class TeardownRules
         $block = $train->gear === ValveGear::Side ? $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder) : null;
 
         return $train->hasCamInHead() ? [] : ['off.cam', 'off.lifters', ...($block === null ? [] : ['off.'.$block->id])];
-    }
-
-    /** @return list<Slab> the top covers that carry rockers themselves: with them the clearance is gone */
-    private function unlidded(Bank $bank, string $cylinder): array
-    {
-        return array_values(array_filter($bank->covers, static fn (Slab $cover): bool => $cover->kind !== SlabKind::Cover
-            && $cover->serves($cylinder)));
     }
 
     private function slabs(): void
@@ -124,8 +119,9 @@ final readonly class TeardownRules
 
         return match (true) {
             $slab->kind->isGasket() && $slab->seal === Seal::ORing => ' off, counted, kept to lay beside the new ones',
+            $slab->kind->isGasket() && $this->plan->sheet->stack->sealOf($slab) === Seal::Bare => ' off, its way up marked: it goes back',
             $slab->kind->isGasket() => ' off, old gasket kept to lay beside the new one',
-            $slab->kind === SlabKind::Head, $slab->kind === SlabKind::CamHolder => ' off'.$eased,
+            $slab->kind === SlabKind::Head, $this->holdsCams($slab) => ' off'.$eased,
             $this->isOverRods($slab) => ' off: eased a turn at a time with the valves under it shut, fasteners to the board',
             $slab->kind === SlabKind::Barrel => match (true) {
                 $this->plan->sheet->barrel->joining !== Joining::IntoBarrel => ' off'.$eased,
@@ -134,6 +130,11 @@ final readonly class TeardownRules
             },
             default => ' off, fasteners to the board as they sat',
         };
+    }
+
+    private function holdsCams(Slab $slab): bool
+    {
+        return $this->plan->sheet->valveTrain->hasCamInHead() && Stack::holdsCams($slab, $this->plan->sheet->valveTrain);
     }
 
     private function isOverRods(Slab $slab): bool
@@ -155,9 +156,9 @@ final readonly class TeardownRules
     private function caution(Slab $slab, bool $drains): ?string
     {
         $barrel = $slab->kind !== SlabKind::Barrel ? null : match ($this->plan->sheet->barrel->joining) {
-            Joining::Lowered => 'Support the piston as it comes free: it falls against the cases.',
+            Joining::Lowered => 'Support each piston as it comes free: it falls against the cases. Mouth covered at once.',
             Joining::IntoBarrel => $this->plan->sheet->piston->circlips ? self::CLIP : null,
-            Joining::UpperCase => 'Hold the rods as the case lifts: they fall against the mouths.',
+            Joining::UpperCase => $this->scope->capsAreOff() ? null : 'Hold the rods as the case lifts: they fall against the mouths.',
         };
 
         return trim(($drains ? 'Only when cold: hot coolant scalds. ' : '').$barrel) ?: null;
@@ -180,16 +181,16 @@ final readonly class TeardownRules
                 continue;
             }
             $bank = $this->scope->bankOf($cylinder->id);
-            $box = $bank->boxOf($cylinder->id);
-            $this->plan->step('off.rods.'.$cylinder->id, StepKind::TakeOff, $box ?? $bank->head, $cylinder)
+            $boxes = $bank->boxesOf($cylinder->id);
+            $over = array_filter($bank->covers, static fn (Slab $cover): bool => $cover->serves($cylinder->id));
+            $this->plan->step('off.rods.'.$cylinder->id, StepKind::TakeOff, $boxes[0] ?? $bank->head, $cylinder)
                 ->named('Pushrods and tubes out, each rod tagged by valve and end')
                 ->because('Inlet and exhaust rods differ, and an end has worn to its own cup.')
-                ->after(...($box === null ? [] : ['off.'.$box->id]),
-                    ...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $bank->covers))
+                ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, [...$boxes, ...array_values($over)]))
                 ->before(...($bank->head === null ? [] : ['off.'.$bank->head->id]),
                     ...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $this->scope->lifterCovers()))
                 ->before('off.lifters')
-                ->openingWith(...array_filter([$box, $bank->head]))
+                ->openingWith(...$boxes, ...array_filter([$bank->head]))
                 ->takes(6);
         }
         if ($this->scope->liftersAreOut()) {
@@ -220,11 +221,11 @@ final readonly class TeardownRules
 
     private function cams(Bank $bank): void
     {
-        if (! $this->scope->camsAreOut($bank)) {
+        if (! $this->scope->camsAreOut($bank) && ! $this->scope->marksWereSeen($bank)) {
             return;
         }
         $train = $this->plan->sheet->valveTrain;
-        $holders = array_values(array_filter($bank->holders, static fn (Slab $slab): bool => $slab->id !== 'cam'));
+        $over = array_values(array_filter([...$bank->holders, ...$bank->boxes], static fn (Slab $slab): bool => $slab->id !== 'cam'));
         $on = $bank->holders[0] ?? $bank->head;
         $opening = [...$bank->holders, ...array_filter([$bank->head])];
         $offHolders = array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $bank->holders);
@@ -234,18 +235,18 @@ final readonly class TeardownRules
             ->because('The way it stood is the only proof of how it was timed.')
             ->before('off.tensioner'.$bank->suffix, 'off.cam'.$bank->suffix, ...$offHolders, ...$offHead)
             ->openingWith(...$opening)
+            ->turning()
             ->with($this->plan->crankTurner())
             ->caution($this->plan->turningCaution())
             ->takes(6);
+        if (! $this->scope->camsAreOut($bank)) {
+            return;
+        }
         if ($train->hasChain()) {
-            $this->plan->step('off.tensioner'.$bank->suffix, StepKind::TakeOff, $on)
-                ->named('Tensioner let back and out, its plunger not touched until it is read')
-                ->because('It jumps out when the cam lets go of the chain, and its reach tells how long the chain has grown.')
+            $this->tensioner('off.tensioner'.$bank->suffix, $on)
+                ->after('off.marks'.$bank->suffix)
                 ->before('off.cam'.$bank->suffix, ...$offHolders)->before(...$offHead)
-                ->openingWith(...$opening)
-                ->bySchool('tensioner')
-                ->caution('Eye protection: the spring is loaded.')
-                ->takes(6);
+                ->openingWith(...$opening);
         }
         $this->plan->step('off.cam'.$bank->suffix, StepKind::TakeOff, $on)
             ->named(match ($train->camEntry) {
@@ -256,10 +257,39 @@ final readonly class TeardownRules
                     : 'Gears marked where they mesh, '.$train->camsInWords().' drawn out of the head',
             })
             ->because($train->hasChain() ? 'A chain that drops is fished for with the cases open.' : 'A tooth out, and nothing is timed.')
-            ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $holders))
-            ->before(...$offHead)
+            ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $over))
+            ->before('off.shims'.$bank->suffix, ...$offHead)
             ->openingWith(...$opening)
             ->takes(10);
+    }
+
+    private function shims(Bank $bank): void
+    {
+        if (! $this->scope->shimsAreOut($bank)) {
+            return;
+        }
+        $this->plan->step('off.shims'.$bank->suffix, StepKind::TakeOff, $bank->holders[0] ?? $bank->head)
+            ->named($this->plan->sheet->valveTrain->adjustment === Adjustment::ShimUnderBucket
+                ? 'Buckets and shims out with a magnet, to their slots by valve' : 'Fingers and shims out, to their slots by valve')
+            ->because('A head that is lifted or turned over drops them, and a shim in another’s place is another clearance.')
+            ->before(...$bank->head === null ? [] : ['off.'.$bank->head->id])
+            ->openingWith(...[...$bank->holders, ...array_filter([$bank->head])])
+            ->with('magnet', 'slots by valve and cylinder')
+            ->takes(8);
+    }
+
+    /** Let back and out, by its kind. */
+    private function tensioner(string $id, ?Slab $on): StepDraft
+    {
+        $step = $this->plan->step($id, StepKind::TakeOff, $on)->takes(6);
+
+        return $this->plan->sheet->valveTrain->hasManualTensioner()
+            ? $step->named('Tensioner’s lock nut eased, its screw backed right out, its length out noted')
+                ->because('Screwed in, it holds the chain against the cam; its length tells how long the chain has grown.')
+            : $step->named('Tensioner let back and out, its plunger not touched until it is read')
+                ->because('It jumps out when the cam lets go of the chain, and its reach tells how long the chain has grown.')
+                ->bySchool('tensioner')
+                ->caution('Eye protection: the spring is loaded.');
     }
 
     private function chestCams(): void
@@ -273,16 +303,12 @@ final readonly class TeardownRules
             ->because('The way it stood is the only proof of how it was timed.')
             ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $chests))
             ->before('off.cam')
+            ->turning()
             ->with($this->plan->crankTurner())
+            ->caution($this->plan->turningCaution())
             ->takes(6);
         if ($this->plan->sheet->valveTrain->hasChain()) {
-            $this->plan->step('off.tensioner', StepKind::TakeOff, $chests[0] ?? null)
-                ->named('Tensioner let back and out')
-                ->because('It jumps out when the chain lets go.')
-                ->after('off.marks')->before('off.cam')
-                ->bySchool('tensioner')
-                ->caution('Eye protection: the spring is loaded.')
-                ->takes(6);
+            $this->tensioner('off.tensioner', $chests[0] ?? null)->after('off.marks')->before('off.cam');
         }
         $this->plan->step('off.cam', StepKind::TakeOff, $chests[0] ?? null)
             ->named('Cams out of the chest, thrust shims kept with their ends')
@@ -300,13 +326,14 @@ final readonly class TeardownRules
             $sources[] = 'off.rods.'.$cylinder->id;
         }
         $sources = array_filter($sources, $this->plan->knows(...));
-        if ($train->valves === [] || $sources === []) {
+        // with shims they are a step of their own
+        if ($train->valves === [] || $sources === [] || $this->scope->isShimmed()) {
             return;
         }
+        $isOnLifters = $train->hasCamInHead() && $train->adjustment === Adjustment::Hydraulic;
         $this->plan->step('off.trays'.$bank->suffix, StepKind::TakeOff, $bank->boxes[0] ?? $bank->holders[0] ?? $bank->head)
             ->named(match (true) {
-                $train->adjustment === Adjustment::ShimUnderBucket => 'Buckets and shims to their slots, by valve',
-                $train->adjustment === Adjustment::FingerAndShim => 'Fingers and shims to their slots, by valve',
+                $isOnLifters => 'Lifters and followers to their slots, by valve, upright',
                 $train->hasCamInHead() => 'Rockers, shafts and caps to their slots, by valve',
                 default => 'Rockers and rods to their slots, by valve and cylinder',
             })
@@ -325,53 +352,59 @@ final readonly class TeardownRules
             }
             $barrel = $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id);
             $off = $barrel === null ? [] : ['off.'.$barrel->id];
-            if ($this->scope->capsAreOff()) {
-                $this->plan->step('off.rod-cap.'.$cylinder->id, StepKind::TakeOff, null, $cylinder)
-                    ->named('Rod cap off, kept on its own bolts, marks and shells seen')
-                    ->because('A cap fits one rod, one way; shells go back where they ran.')
-                    ->after(...$off)
-                    ->takes(6);
+            if ($this->scope->isUpperCase()) {
+                $this->pistonFromAbove($cylinder, $barrel, $off);
+
+                continue;
             }
             $this->plan->step('off.piston.'.$cylinder->id, StepKind::TakeOff, $barrel, $cylinder)
                 ->named($this->nameOff())
                 ->because('A piston goes back to its own bore, the same way round.')
-                ->after('off.rod-cap.'.$cylinder->id, ...$off)
+                ->after(...$off)
                 ->caution($this->plan->sheet->piston->circlips ? self::CLIP : null)
                 ->takes(5);
         }
     }
 
+    /**
+     * Out of an upper case before it is parted: the rod felt while its piston guides it, the cap off from below, the piston up.
+     *
+     * @param  list<string>  $offCase
+     */
+    private function pistonFromAbove(Cylinder $cylinder, ?Slab $barrel, array $offCase): void
+    {
+        $id = $cylinder->id;
+        $offHead = array_map(static fn (Slab $head): string => 'off.'.$head->id, $this->plan->sheet->stack->all(SlabKind::Head, $id));
+        if ($this->scope->capsAreOff()) {
+            $this->plan->step('off.rod-cap.'.$id, StepKind::TakeOff, null, $cylinder)
+                ->named('Rod cap off from below, sump off, kept on its own bolts; marks and shells seen')
+                ->because('A cap fits one rod, one way; shells go back where they ran.')
+                ->after('look.rod.'.$id, ...$offHead)
+                ->before('off.piston.'.$id)
+                ->caution('The other rods’ caps stay on while the crank is turned for this one.')
+                ->takes(6);
+        }
+        $this->plan->step('off.piston.'.$id, StepKind::TakeOff, $barrel, $cylinder)
+            ->named('Ridge and carbon off the top of the bore, piston pushed up and out with its rod, numbered inside the skirt')
+            ->because('A piston goes back to its own bore, the same way round; a ridge breaks its rings on the way out.')
+            ->after('look.rod.'.$id, ...$offHead)
+            ->before(...$offCase)
+            ->with('wooden rod', 'sleeves over the rod bolts')
+            ->takes(8);
+    }
+
     private function nameOff(): string
     {
         return match ($this->plan->sheet->barrel->joining) {
-            Joining::UpperCase => 'Piston pushed out of its bore with its rod, numbered inside the skirt',
             Joining::IntoBarrel => 'Piston pushed down out of its bore on the bench, numbered inside the skirt',
-            Joining::Lowered => $this->plan->sheet->piston->circlips
+            default => $this->plan->sheet->piston->circlips
                 ? 'Mouth covered, clip and pin out by hand, piston off its rod, numbered inside the skirt'
                 : 'Mouth covered, pin pressed out with the rod held, piston off, numbered inside the skirt',
         };
     }
 
-    private function others(): void
+    private function rotor(): void
     {
-        $exhaust = $this->scope->slabs(SlabKind::ExhaustValveCover);
-        if ($this->scope->has(Errand::TopEnd, Errand::ExhaustValve) && $this->plan->sheet->exhaustValve) {
-            $this->plan->step('off.exhaust-valve', StepKind::TakeOff, $this->plan->sheet->stack->slab(SlabKind::Barrel))
-                ->named('Exhaust valve out, left and right parts laid apart')
-                ->mirrored()
-                ->because('The halves look alike and are not.')
-                ->inTurn(
-                    'Marks of rack and gear seen and photographed; a barrel that lies on its head is mirrored: left is right',
-                    'Linkage and governor arm off, their clips counted',
-                    'Nut at the gear eased to the right: its thread is left-hand',
-                    'Left and right halves out, each laid on its own side',
-                    'Shaft turned before it is pulled, seals out',
-                )
-                ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id,
-                    [...$exhaust, ...$this->scope->slabs(SlabKind::Barrel)]))
-                ->caution('Left-hand nut at the gear: it loosens to the right.')
-                ->takes(15);
-        }
         if ($this->scope->has(Errand::TopEnd, Errand::Ignition) && $this->plan->sheet->ignition->setBy === IgnitionSetBy::Plate) {
             $behind = $this->plan->sheet->stack->named($this->plan->sheet->ignition->behind ?? '');
             $this->plan->step('off.rotor', StepKind::TakeOff, $behind)

@@ -25,6 +25,7 @@ final readonly class ValveRules
         $rules->chest();
         $rules->lifters();
         array_map($rules->rods(...), $plan->sheet->layout->cylinders);
+        array_map($rules->hydraulicRods(...), $plan->sheet->layout->cylinders);
         $rules->decompressor();
         array_map($rules->lash(...), $plan->sheet->valveTrain->valves);
     }
@@ -35,26 +36,45 @@ final readonly class ValveRules
 
     private function shims(): void
     {
-        if (! $this->scope->shimsAreChosen()) {
-            return;
-        }
         $gear = $this->plan->sheet->slabFor(SlabKind::ValveGear);
-        if (! $this->scope->fromPieces) {
+        if ($this->scope->shimsAreChosen() && ! $this->scope->fromPieces) {
             $this->plan->step('decide.shims', StepKind::Decide, $gear)
                 ->named('Shims chosen for the whole engine: which moves where, which is bought')
                 ->because('The cams come out once, for all of them.')
-                ->after(...$this->plan->every('read.lash'))
+                ->after(...$this->plan->every('read.lash'), ...$this->plan->every('work.valves'))
+                ->before(...array_merge(...array_map(static fn (Bank $bank): array => array_map(
+                    static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()), $this->scope->banks)))
                 ->lostWith()
                 ->takes(10);
         }
-        $this->plan->step('on.shims', StepKind::Valves, $gear)
-            ->named('Shims in by valve, sizes read with the micrometer as they go in, printed side down')
-            ->because('A number printed on a shim is what it was.')
-            ->after('decide.shims', ...$this->plan->every('off.cam'))
-            ->lostWith()
-            ->undoneBy(Act::ShimChanged)
-            ->with('micrometer')
-            ->takes(2 * count($this->plan->sheet->valveTrain->valves));
+        foreach ($this->scope->banks as $bank) {
+            if (! $this->scope->shimsAreOut($bank)) {
+                continue;
+            }
+            $isChosen = $this->plan->knows('decide.shims');
+            $this->plan->step('on.shims'.$bank->suffix, StepKind::Valves, $bank->holders[0] ?? $bank->head ?? $gear)
+                ->named($isChosen ? 'Shims in by valve, each read with the micrometer as it goes in, printed side down'
+                    : 'Shims in, each to its own valve, each read with the micrometer as it goes in, printed side down')
+                ->because('A number printed on a shim is what it was.')
+                ->after('decide.shims', 'off.shims'.$bank->suffix, 'off.cam'.$bank->suffix, 'on.'.($bank->head->id ?? ''))
+                ->lostWith(...array_filter([$bank->head]))
+                ->undoneBy(Act::ShimChanged)
+                ->with('micrometer')
+                ->takes(2 * count($bank->valves));
+        }
+    }
+
+    /** Set back and in, by its kind: let go and seen to take up, or screwed to its slack and locked. */
+    public static function tensioner(PlanBuilder $plan, string $id, ?Slab $on): StepDraft
+    {
+        $step = $plan->step($id, StepKind::Time, $on)->spends(PartKind::TensionerGasket)->undoneBy(Act::CamOut)->takes(8);
+
+        return $plan->sheet->valveTrain->hasManualTensioner()
+            ? $step->named('Tensioner in, screwed up until the chain has its slack, lock nut tightened while the screw is held')
+                ->because('Too tight it wears the chain and its guides, too slack the chain jumps.')
+            : $step->named('Tensioner set back, in, let go and seen to take up')
+                ->because('One that did not let go lets the chain jump at the first start.')
+                ->bySchool('tensioner');
     }
 
     private function chest(): void
@@ -74,16 +94,28 @@ final readonly class ValveRules
             ->uses('assembly lube on lobes and journals')
             ->undoneBy(Act::CamOut)
             ->takes(12);
+        $byTurning = $this->plan->sheet->valveTrain->boltByTurning;
         if ($chain) {
-            $this->plan->step('on.chain', StepKind::Time, $on)
+            $step = $this->plan->step('on.chain', StepKind::Time, $on)
                 ->named('Chain over its wheels at the marks')
                 ->because('A tooth is a great deal of crank.')
                 ->after('on.cam')->lostWith($on)->undoneBy(Act::CamOut)->takes(8);
-            $this->plan->step('on.tensioner', StepKind::Time, $on)
-                ->named('Tensioner set back, in, let go and seen to take up')
-                ->because('One that did not let go lets the chain jump at the first start.')
-                ->after('on.chain', 'off.tensioner')->before('turn.timing')->bySchool('tensioner')->lostWith($on)->undoneBy(Act::CamOut)
-                ->takes(8);
+            if ($byTurning) {
+                $step->owing('a bolt of the cam wheel', 'it comes within reach only when the crank is turned, the others are snug',
+                    'turn.timing');
+            }
+            self::tensioner($this->plan, 'on.tensioner', $on)
+                ->after('on.chain', 'off.tensioner', ...$byTurning ? [] : ['pull.wheel'])->before('time.cam')->lostWith($on);
+        }
+        if ($this->plan->sheet->valveTrain->boltedWheel) {
+            $this->plan->step('pull.wheel', StepKind::Torque, $on)
+                ->named('Cam wheel on its dowel, its bolts torqued and locked as the maker says')
+                ->because('A wheel that works loose takes the timing with it.')
+                ->after('on.cam', 'on.chain', ...$byTurning ? ['time.cam'] : [])
+                ->before('turn.timing', ...$byTurning ? [] : ['time.cam'])
+                ->lostWith($on)->undoneBy(Act::CamOut)
+                ->with('torque wrench')
+                ->takes(6);
         }
         $this->plan->step('time.cam', StepKind::Time, $on)
             ->turning()
@@ -135,10 +167,11 @@ final readonly class ValveRules
             return;
         }
         $bank = $this->scope->bankOf($cylinder->id);
-        $box = $bank->boxOf($cylinder->id);
+        $boxes = $bank->boxesOf($cylinder->id);
+        $box = $boxes[0] ?? null;
         $head = $bank->head->id ?? '';
         $train = $this->plan->sheet->valveTrain;
-        $isShared = $box !== null && in_array($box->id, $bank->head->pulledAfter ?? [], true);
+        $isShared = array_intersect(array_column($boxes, 'id'), $bank->head->pulledAfter ?? []) !== [];
         $this->plan->step('on.rods.'.$cylinder->id, StepKind::Fit, $box ?? $bank->head, $cylinder)
             ->named($train->adjustableRods ? 'Rods in by valve, let in to their shortest; tubes with every seal, top and bottom, each seen'
                 : 'Rods in by valve, right end up, seated in their lifters; tubes with every seal, top and bottom, each seen')
@@ -148,25 +181,44 @@ final readonly class ValveRules
             ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->scope->lifterCovers()))
             // let out before the cams are timed, they would forbid the turning that timing needs
             ->after(...$train->adjustableRods && $this->scope->hasHydraulicRods() ? ['turn.timing'] : [])
-            ->before(...$box === null || $train->adjustableRods ? [] : ['hold.'.$box->id])
-            ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
+            ->before(...$train->adjustableRods ? [] : array_map(static fn (Slab $each): string => 'hold.'.$each->id, $boxes))
+            ->lostWith(...$boxes, ...array_filter([$bank->head]), ...$this->scope->lifterCovers())
             ->spends(PartKind::TubeSeals)
             ->takes(15);
-        if ($this->scope->hasHydraulicRods()) {
-            $this->plan->step('set.rods.'.$cylinder->id, StepKind::Valves, $box ?? $bank->head, $cylinder)
-                ->named($train->adjustableRods
-                    ? 'At top dead centre of compression: rods let out by their turns, bled down until each spins by finger'
-                    : 'Bled down until each rod spins by finger')
-                ->because('Turned before they have bled down, a valve meets a piston or a rod bends.')
-                ->after('on.rods.'.$cylinder->id, ...$this->scope->pullOfHead($bank, $bank->plainCovers()), ...$box === null
-                    ? [] : ['on.'.$box->id, 'pull.'.$box->id])
-                ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()))
-                ->lostWith($box, $bank->head, ...$this->scope->lifterCovers())
-                ->undoneBy(Act::CamOut, Act::HeadSlackened, ...$this->movedByHeight())
-                ->freeing($cylinder->id)
-                ->caution('Do not turn the engine until the rods spin.')
-                ->takes(10);
+    }
+
+    /** Rods on hydraulic lifters are set where they can be, and say by spinning that the lifters have bled down. */
+    private function hydraulicRods(Cylinder $cylinder): void
+    {
+        $isOut = $this->scope->rodsAreOut($cylinder->id);
+        if (! $this->scope->hasHydraulicRods() || (! $isOut && ! $this->scope->lashIsSet())) {
+            return;
         }
+        $bank = $this->scope->bankOf($cylinder->id);
+        $boxes = $bank->boxesOf($cylinder->id);
+        $train = $this->plan->sheet->valveTrain;
+        $covers = array_filter($bank->plainCovers(), static fn (Slab $cover): bool => $cover->serves($cylinder->id));
+        $step = $this->plan->step('set.rods.'.$cylinder->id, StepKind::Valves, $boxes[0] ?? $bank->head, $cylinder)
+            ->after('on.rods.'.$cylinder->id, ...$this->scope->pullOfHead($bank, $bank->plainCovers()))
+            ->after(...array_merge(...array_map(static fn (Slab $box): array => ['on.'.$box->id, 'pull.'.$box->id], $boxes), ...[[]]))
+            ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, array_values($covers)))
+            ->lostWith(...$boxes, ...array_filter([$bank->head]), ...$this->scope->lifterCovers())
+            ->undoneBy(Act::CamOut, Act::HeadSlackened, ...$this->movedByHeight())
+            ->freeing($cylinder->id)
+            ->caution('Do not turn the engine until the rods spin.')
+            ->takes($train->adjustableRods ? 15 : 10);
+        if (! $train->adjustableRods) {
+            $step->named('Bled down until each rod spins by finger')
+                ->because('Turned before they have bled down, a valve meets a piston or a rod bends.');
+
+            return;
+        }
+        $turns = $train->setting->turns === null ? 'by its turns' : 'by '.(float) round($train->setting->turns, 2).' turns';
+        $set = "at top dead centre of compression, lifters low: each rod let out from no clearance $turns, locked, "
+            .'bled down until it spins by finger';
+        $step->named($isOut ? ucfirst($set) : "Tubes raised; $set; tubes down on their seals")
+            ->because('The turns are the preload; turned before they have bled down, a valve meets a piston or a rod bends.')
+            ->with('rod spanners', $this->plan->crankTurner());
     }
 
     private function decompressor(): void
@@ -192,6 +244,9 @@ final readonly class ValveRules
             return false;
         }
         $bank = $this->scope->bankOf($valve->cylinder);
+        if ($this->scope->camsStay($bank)) {
+            return false;
+        }
 
         return $this->scope->lashIsSet() || $this->scope->camsAreOut($bank) || $this->scope->chestIsOpened()
             || $this->scope->opens($bank->head) || $this->scope->rodsAreOut($valve->cylinder);
@@ -210,14 +265,10 @@ final readonly class ValveRules
         }
         $train = $this->plan->sheet->valveTrain;
         $bank = $this->scope->bankOf($valve->cylinder);
-        $box = $bank->boxOf($valve->cylinder);
         $head = $bank->head->id ?? '';
         $cylinder = $this->plan->sheet->cylinder($valve->cylinder);
         $ground = $train->adjustment === Adjustment::GroundStem;
-        $carrying = array_filter(
-            [...$bank->holders, ...$bank->boxes,
-                ...array_filter($bank->covers, static fn (Slab $cover): bool => $cover->kind !== SlabKind::Cover)],
-            static fn (Slab $slab): bool => $slab->serves($valve->cylinder));
+        $carrying = array_filter([...$bank->holders, ...$bank->boxes], static fn (Slab $slab): bool => $slab->serves($valve->cylinder));
         $barrel = $this->plan->sheet->stack->slab(SlabKind::Barrel, $valve->cylinder);
         $on = $ground ? $barrel : $this->plan->sheet->slabFor(SlabKind::ValveGear, $valve->cylinder);
         $since = array_values(
@@ -225,7 +276,8 @@ final readonly class ValveRules
                 'read.lash.'.$valve->id], $this->plan->knows(...)))[0] ?? null;
         $step = $this->plan->step('set.lash.'.$valve->id, StepKind::Valves, $on)
             ->at($valve->cylinder, $valve->id)
-            ->after('read.lash.'.$valve->id, 'turn.timing'.$bank->suffix, 'turn.timing', 'on.rods.'.$valve->cylinder, 'on.shims',
+            ->after('read.lash.'.$valve->id, 'turn.timing'.$bank->suffix, 'turn.timing', 'on.rods.'.$valve->cylinder,
+                'on.shims'.$bank->suffix,
                 ...$ground ? [] : [...$this->scope->pullOfHead($bank, $bank->plainCovers()), 'on.'.$head])
             ->after(...array_merge(
                 ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], array_values($carrying)), ...[[]]))
@@ -236,9 +288,9 @@ final readonly class ValveRules
         $name = ucfirst($valve->name).($cylinder === null ? '' : $this->plan->of($cylinder));
         if ($ground) {
             $step->named($name.': stem ground a little and read, a little and read, on the base circle')
-                ->because('A stem can be ground shorter, not longer.')
-                ->after($barrel === null ? '' : 'turn.'.$barrel->id, 'clean.'.($barrel->id ?? ''))
-                ->before('on.'.$head, 'work.valves'.$bank->suffix)
+                ->because('A stem can be ground shorter, not longer; a seat that is lapped afterwards closes it again.')
+                ->after($barrel === null ? '' : 'turn.'.$barrel->id, 'clean.'.($barrel->id ?? ''), 'work.valves'.$bank->suffix)
+                ->before('hold.'.$head)
                 ->caution('Eye protection: grinding.')->takes(20);
 
             return;
@@ -246,7 +298,8 @@ final readonly class ValveRules
         $step->named($name.($this->scope->isShimmed()
             ? ': clearance read on the base circle, cold' : ': clearance set on the base circle, lock tightened, read again'))
             ->because('Tight burns the valve, wide hammers it.')
-            ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id, $bank->plainCovers()))
+            ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id,
+                array_filter($bank->plainCovers(), static fn (Slab $cover): bool => $cover->serves($valve->cylinder))))
             ->takes($this->scope->isShimmed() ? 3 : 4);
     }
 }

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 
 /** A constraint of order or access, with its reason: what stops a step says why. */
@@ -26,14 +27,21 @@ final readonly class Access
     ) {
     }
 
+    /** @throws MalformedDocument for a key that its kind does not name, or that it needs and lacks */
     public static function read(Fields $fields): self
     {
         $kind = $fields->choice('kind', AccessKind::class);
-        $needed = $kind->isOrder() ? 'first' : 'what';
-        if (! $fields->has($needed)) {
+        foreach (array_diff(['first', 'what'], $kind->keys()) as $key) {
+            if ($fields->has($key)) {
+                throw $fields->placed(ContradictoryFields::excluded($key, $fields->raw($key),
+                    'What is "'.$kind->value.'" names no such thing.', 'nothing'));
+            }
+        }
+        if (array_filter($kind->keys(), $fields->has(...)) === []) {
+            $needed = $kind->keys()[0];
             throw $fields->placed(MalformedDocument::missing(
                 $needed,
-                $kind->isOrder() ? 'the step that comes first' : 'what is looked at or held',
+                $needed === 'first' ? 'the step that comes first' : 'what is looked at or held',
             ));
         }
 

@@ -12,9 +12,13 @@ enum AccessKind: string
     case LooseCaptive = 'loose, and falls when the part is lifted';
     case MakersWord = 'the maker asks for it first';
 
-    /** Whether it puts one step after another; the others are looked at in the hold, or held while lifting. */
-    public function isOrder(): bool
+    /** @return non-empty-list<'first'|'what'> what it names beside its step, one of them at least */
+    public function keys(): array
     {
-        return $this === self::InBefore || $this === self::NotAfter || $this === self::InPartFirst || $this === self::MakersWord;
+        return match ($this) {
+            self::InBefore, self::NotAfter, self::MakersWord => ['first'],
+            self::InPartFirst => ['what', 'first'],
+            self::TrappedAtBothEnds, self::LooseCaptive => ['what'],
+        };
     }
 }

@@ -7,9 +7,12 @@ use Moltrek\Core\Document\Fields;
 /** The crank: its bearings and journals, and how it is turned by hand. */
 final readonly class Crank
 {
-    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back', 'rods', 'runs', 'seen_from'];
+    public const KEYS = ['bearings', 'mains', 'turned_by', 'direction', 'turning_back', 'rods', 'small_end', 'runs', 'seen_from'];
 
-    /** @param  list<string>  $mains names of the main journals */
+    /**
+     * @param  list<string>  $mains  names of the main journals
+     * @param  bool|null  $smallEndCage  whether the small end runs on needles in a cage; null where the sheet does not say
+     */
     private function __construct(
         public bool $plain,
         public array $mains,
@@ -17,6 +20,7 @@ final readonly class Crank
         public ?string $direction,
         public ?string $turningBack,
         public ?bool $splitRods,
+        public ?bool $smallEndCage,
         private ?Rotation $runs,
         private ?string $seenFrom,
     ) {
@@ -31,6 +35,7 @@ final readonly class Crank
             $fields->textOrNull('direction', 120),
             $fields->textOrNull('turning_back', 120),
             $fields->has('rods') ? $fields->word('rods', 'whole', 'split') === 'split' : null,
+            $fields->has('small_end') ? $fields->word('small_end', 'cage', 'bush') === 'cage' : null,
             $fields->choiceOrNull('runs', Rotation::class),
             $fields->textOrNull('seen_from', 60),
         );

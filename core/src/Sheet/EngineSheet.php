@@ -22,9 +22,6 @@ final readonly class EngineSheet
         'pieces', 'marks', 'wheels', 'fluids', 'tests',
     ];
 
-    /** Of an exhaust valve: it has been taken out for good, and plates close its ways. */
-    private const BLANKED = 'blanked off';
-
     private function __construct(
         public Identity $identity,
         public Layout $layout,
@@ -33,7 +30,7 @@ final readonly class EngineSheet
         public Piston $piston,
         public ValveTrain $valveTrain,
         public ?Crank $crank,
-        public bool $exhaustValve,
+        public ?ExhaustValve $exhaustValve,
         public Stack $stack,
         public Limits $limits,
         public WorkNotes $work,
@@ -57,38 +54,39 @@ final readonly class EngineSheet
             throw $sheet->placed(MalformedDocument::wrongSort($sheet->raw('schema'), self::SCHEMA), 'schema');
         }
         $layout = Layout::read($sheet);
-        $stack = Stack::read($sheet, $layout);
         $train = ValveTrain::read($sheet->object('valve_train', ...ValveTrain::KEYS));
+        $barrel = Barrel::read($sheet->object('barrel', ...Barrel::KEYS));
+        $stack = Stack::read($sheet, $layout, $train, $barrel);
         self::refuseContradictions($sheet, $layout, $stack, $train);
         $substitutions = array_map(Substitution::read(...), $sheet->objects('substitutions', ...Substitution::KEYS));
         $crank = $sheet->objectOrNull('crank', ...Crank::KEYS);
         $lubricating = Lubricating::read($sheet, $layout->cycle);
         $geometry = Geometry::read($sheet, $substitutions);
         $ignition = Ignition::read($sheet, $geometry->stroke);
+        $exhaustValve = ExhaustValve::readOrNull($sheet, $layout->cycle);
         self::refuseUnknownSlabs($sheet, $stack, [
             'valve_train.marks_behind' => $train->marksBehind ?? [],
             'oil_seen' => $lubricating->seenUnder ?? [],
             'ignition.behind' => $ignition->behind === null ? [] : [$ignition->behind],
+            'exhaust_valve.linkage_behind' => $exhaustValve?->linkageBehind === null ? [] : [$exhaustValve->linkageBehind],
         ]);
-
-        $blanked = $sheet->raw('exhaust_valve') === self::BLANKED;
 
         return new self(
             Identity::read($sheet),
             $layout,
             $geometry,
-            Barrel::read($sheet->object('barrel', ...Barrel::KEYS)),
+            $barrel,
             Piston::read($sheet->object('piston', ...Piston::KEYS), array_column($layout->cylinders, 'id')),
             $train,
             $crank === null ? null : Crank::read($crank),
-            ! $blanked && $sheet->flag('exhaust_valve'),
+            $exhaustValve,
             $stack,
             Limits::read($sheet, $substitutions),
             WorkNotes::read($sheet, $substitutions),
             $lubricating,
             $ignition,
             RunIn::read($sheet),
-            $blanked,
+            ExhaustValve::isBlanked($sheet),
             Programmes::read($sheet, $stack),
             StackPieces::read($sheet, $stack),
             TimingMarks::read($sheet, $layout, $train, $ignition),
@@ -197,6 +195,12 @@ final readonly class EngineSheet
         }
 
         return $this->stack->slabs[0];
+    }
+
+    /** Whether the small end runs on needles in a cage; else in a bush. */
+    public function hasSmallEndCage(): bool
+    {
+        return $this->crank->smallEndCage ?? $this->layout->cycle === Cycle::TwoStroke;
     }
 
     /** Whether the big ends open, and pistons come out with their rods. */

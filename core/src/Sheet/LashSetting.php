@@ -14,10 +14,11 @@ use Moltrek\Core\Refusal\MalformedDocument;
  */
 final readonly class LashSetting
 {
-    public const KEYS = ['ratio', 'shims', 'rods', 'rod_lengths', 'rocker_stack', 'tube', 'decompressor_slack', 'source'];
+    public const KEYS = ['ratio', 'shims', 'rods', 'turns', 'rod_lengths', 'rocker_stack', 'tube', 'decompressor_slack', 'source'];
 
     /**
      * @param  float  $ratio  what the clearance changes by one of shim: 1 under a bucket, the finger’s under a finger
+     * @param  float|null  $turns  of an adjustable rod from no clearance, where they are stated and not a preload
      * @param  array<string, Length>  $rodLengths  by valve or side
      * @param  list<string>  $rockerStack  from the drive side
      * @param  list<string>  $tube  from below
@@ -26,6 +27,7 @@ final readonly class LashSetting
         public float $ratio,
         public ?ShimsSold $sold,
         public ?RodSetting $rods,
+        public ?float $turns,
         public array $rodLengths,
         public array $rockerStack,
         public array $tube,
@@ -39,12 +41,13 @@ final readonly class LashSetting
     {
         $said = $train->objectOrNull('setting', ...self::KEYS);
         if ($said === null) {
-            return new self(1.0, null, null, [], [], [], null, null);
+            return new self(1.0, null, null, null, [], [], [], null, null);
         }
 
         return new self(
             $said->has('ratio') ? $said->number('ratio') : 1.0,
-            ShimsSold::readOrNull($said, 'shims'), RodSetting::readOrNull($said), self::lengths($said, $valves),
+            ShimsSold::readOrNull($said, 'shims'), RodSetting::readOrNull($said),
+            $said->has('turns') ? $said->number('turns') : null, self::lengths($said, $valves),
             $said->texts('rocker_stack'), $said->texts('tube'),
             Stated::readOrNull($said, 'decompressor_slack', Dimension::Length), $said->textOrNull('source', 80),
         );

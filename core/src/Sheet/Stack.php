@@ -15,8 +15,9 @@ final readonly class Stack
     /**
      * @param  non-empty-list<Slab>  $slabs  none before what it stands on
      * @param  list<Fastener>  $fasteners
+     * @param  list<string>  $alwaysPulled  slabs whose joint is torqued whether or not its fasteners are listed
      */
-    private function __construct(public array $slabs, public array $fasteners)
+    private function __construct(public array $slabs, public array $fasteners, private array $alwaysPulled)
     {
         $above = array_fill_keys(array_column($slabs, 'id'), []);
         foreach ($slabs as $slab) {
@@ -29,7 +30,7 @@ final readonly class Stack
         $this->above = $above;
     }
 
-    public static function read(Fields $sheet, Layout $layout): self
+    public static function read(Fields $sheet, Layout $layout, ValveTrain $train, Barrel $barrel): self
     {
         $cylinders = array_column($layout->cylinders, 'id');
         $slabs = [];
@@ -52,10 +53,28 @@ final readonly class Stack
         if ($slabs === []) {
             throw $sheet->placed(MalformedDocument::missing('slabs', 'the layers of the top end, bottom-up'));
         }
-        $stack = new self($slabs, array_map(Fastener::read(...), $sheet->objects('fasteners', ...Fastener::KEYS)));
+        $pulled = array_filter($slabs, static fn (Slab $slab): bool => self::isAlwaysPulled($slab, $train, $barrel));
+        $stack = new self($slabs, array_map(Fastener::read(...), $sheet->objects('fasteners', ...Fastener::KEYS)),
+            array_column($pulled, 'id'));
         $stack->refusePullsOfOthers($sheet);
 
         return $stack;
+    }
+
+    /**
+     * A head, a cam holder, a barrel that is the upper case and a joint sealed with sealant are drawn down to a figure on every
+     * engine: where the sheet lacks it, it is asked for.
+     */
+    private static function isAlwaysPulled(Slab $slab, ValveTrain $train, Barrel $barrel): bool
+    {
+        return $slab->kind === SlabKind::Head || self::holdsCams($slab, $train) || $slab->seal === Seal::Sealant
+            || ($slab->kind === SlabKind::Barrel && $barrel->joining === Joining::UpperCase);
+    }
+
+    /** Whether it holds cams down: drawn as that, or as valve gear over cams in caps. */
+    public static function holdsCams(Slab $slab, ValveTrain $train): bool
+    {
+        return $slab->kind === SlabKind::CamHolder || ($slab->kind === SlabKind::ValveGear && $train->camEntry === CamEntry::Caps);
     }
 
     private function refusePullsOfOthers(Fields $sheet): void
@@ -129,7 +148,7 @@ final readonly class Stack
         return array_values(array_filter($this->slabs, static fn (Slab $each): bool => in_array($slab, $each->on, true)));
     }
 
-    /** Whether a joint has a pull of its own: its fasteners are listed, or it is a head or a cam holder that shares no other's. */
+    /** Whether a joint has a pull of its own: its fasteners are listed, or it is one that always has and shares no other's. */
     public function isPulled(Slab $slab): bool
     {
         if ($slab->kind->isGasket() || $slab->kind === SlabKind::Case) {
@@ -139,7 +158,15 @@ final readonly class Stack
             return true;
         }
 
-        return $slab->kind === SlabKind::Head || ($slab->kind === SlabKind::CamHolder && $this->sharesWith($slab) === null);
+        return in_array($slab->id, $this->alwaysPulled, true) && $this->sharesWith($slab) === null;
+    }
+
+    /** What seals the joint under a slab: what the sheet says; a slab that lies on a gasket slab is bare itself. */
+    public function sealOf(Slab $slab): Seal
+    {
+        $onGasket = array_filter($slab->on, fn (string $under): bool => $this->named($under)?->kind->isGasket() === true) !== [];
+
+        return $slab->seal ?? ($onGasket ? Seal::Bare : Seal::Gasket);
     }
 
     /** The slab whose fasteners hold this one too: its joint is pulled once this one is on. */

@@ -28,6 +28,12 @@ enum StepKind: string
         return [self::Fit, self::Prepare, self::Inspect, self::Torque, self::Hold, self::Clean, self::TakeOff, self::Test];
     }
 
+    /** Whether something is done to a part: what is read afterwards is no repeat of what was read before. */
+    public function isWork(): bool
+    {
+        return ! in_array($this, [self::Test, self::Inspect, self::Measure, self::Decide, self::Hold], true);
+    }
+
     /** Steps of putting together; only these are undone when a slab is lifted. */
     public function isAssembly(): bool
     {

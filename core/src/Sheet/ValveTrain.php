@@ -9,11 +9,12 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class ValveTrain
 {
     public const KEYS = ['gear', 'adjustment', 'drive', 'tensioner', 'decompressor', 'cam_journals', 'valves', 'cam_entry', 'chain',
-        'wheel', 'marks_behind', 'rods', 'cam_wheel', 'cams', 'setting'];
+        'wheel', 'wheel_bolts', 'marks_behind', 'rods', 'cam_wheel', 'cams', 'setting'];
 
     /**
      * @param  list<string>  $camJournals
      * @param  list<Valve>  $valves
+     * @param  bool  $boltByTurning  whether a bolt of the wheel comes round only when the crank is turned
      * @param  list<string>|null  $marksBehind  slabs behind which the cam marks lie; null where the sheet does not say
      */
     private function __construct(
@@ -27,6 +28,7 @@ final readonly class ValveTrain
         public ?CamEntry $camEntry,
         public bool $splitChain,
         public bool $boltedWheel,
+        public bool $boltByTurning,
         public ?array $marksBehind,
         public bool $adjustableRods,
         public ?CamWheel $camWheel,
@@ -41,7 +43,9 @@ final readonly class ValveTrain
         $entry = self::entry($fields, $gear);
         $wheel = $fields->has('wheel') ? $fields->word('wheel', 'fixed', 'bolted') : null;
 
+        $byTurning = $fields->has('wheel_bolts') && $fields->word('wheel_bolts', 'in reach', 'by turning') === 'by turning';
         $valves = array_map(Valve::read(...), $fields->objects('valves', ...Valve::KEYS));
+        $isBolted = $wheel === null ? in_array($entry, [CamEntry::ThroughWheel, CamEntry::StaysInHead], true) : $wheel === 'bolted';
 
         return new self(
             $gear,
@@ -53,7 +57,8 @@ final readonly class ValveTrain
             $valves,
             $entry,
             $fields->has('chain') && $fields->word('chain', 'endless', 'split') === 'split',
-            $wheel === null ? in_array($entry, [CamEntry::ThroughWheel, CamEntry::StaysInHead], true) : $wheel === 'bolted',
+            $isBolted,
+            $isBolted && $byTurning,
             $fields->has('marks_behind') ? $fields->textOrTexts('marks_behind') : null,
             $fields->has('rods') && $fields->word('rods', 'fixed', 'adjustable') === 'adjustable',
             CamWheel::readOrNull($fields),
@@ -67,7 +72,7 @@ final readonly class ValveTrain
     {
         $entry = $fields->choiceOrNull('cam_entry', CamEntry::class);
         $inHead = $gear === ValveGear::SingleCam || $gear === ValveGear::DoubleCam;
-        foreach ($gear === ValveGear::None ? ['cam_entry', 'chain', 'wheel', 'marks_behind', 'rods'] : [] as $key) {
+        foreach ($gear === ValveGear::None ? ['cam_entry', 'chain', 'wheel', 'wheel_bolts', 'marks_behind', 'rods'] : [] as $key) {
             if ($fields->has($key)) {
                 throw $fields->placed(ContradictoryFields::excluded($key, $fields->raw($key), 'This engine has no valve gear.', 'nothing'));
             }
@@ -83,6 +88,12 @@ final readonly class ValveTrain
     public function hasChain(): bool
     {
         return $this->drive === CamDrive::Chain;
+    }
+
+    /** Whether the tensioner is screwed in by hand and locked; any other is let go and takes up by itself. */
+    public function hasManualTensioner(): bool
+    {
+        return strtolower(trim($this->tensioner ?? '')) === 'manual';
     }
 
     /** What turns in a head, in a sentence. */

@@ -58,7 +58,7 @@ it('says that it does not know how far a reading may be out that names no tool',
         ['reading_taken', ['spot' => $spot, 'reading' => $reading] + $with],
     ])->verdicts->all();
     $of = str_starts_with($spot, 'bore') ? 'piston_clearance.1' : $spot;
-    expect($assessments[$of]->doubtIsUnknown)->toBe($isUnknown)
+    expect($assessments[$of]->caveats->doubtIsUnknown)->toBe($isUnknown)
         ->and(str_contains($assessments[$of]->verdict->reason, 'No tool is named'))->toBe($isUnknown)
         ->and($isUnknown && $assessments[$of]->doubt !== null)->toBeFalse();
 })->with([

@@ -175,7 +175,7 @@ it('says how much goes in where the sheet states it, in step and hold alike', fu
         expect($names)->toContain($words);
     }
 })->with([
-    'a four-stroke single' => [fn (): EngineSheet => demoSheet('harbick-421'), ['Oil in, 1.9 L of 10W-40', 'Oil level read, 1.9 L of 10W-40', 'nothing resists', 'Warmed through 2 times']],
+    'a four-stroke single' => [fn (): EngineSheet => demoSheet('harbick-421'), ['Oil in, 1.9 L of 10W-40', 'Oil level read, 1.9 L of 10W-40', 'nothing stops it, the cylinder holds no oil or fuel', 'Warmed through 2 times']],
     'a two-stroke' => [fn (): EngineSheet => demoSheet('ulvane-139r'), ['coolant in, 900 cm³', 'Oil in the fuel', 'Warmed through 3 times']],
 ]);
 

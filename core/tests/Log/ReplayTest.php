@@ -10,13 +10,13 @@ use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Tests\Property;
 
 it('lets the last reading of a place stand', function () {
-    $state = replayed(apart(), readingAt(1, 'piston.1', '54.90 mm'), readingAt(2, 'piston.1', '54.950 mm'));
+    $state = replayed(apart(), readingAt(1, 'piston.1', '54.90 mm'), readingAt(3, 'piston.1', '54.950 mm'));
     expect($state->readings->all()['piston.1']->text)->toBe('54.950 mm');
 });
 
 it('folds by when it happened, not by when it arrived', function () {
     $late = readingAt(1, 'piston.1', '54.90 mm');
-    $state = replayed(readingAt(2, 'piston.1', '54.950 mm'), apart(), $late);
+    $state = replayed(readingAt(3, 'piston.1', '54.950 mm'), apart(), $late);
     expect($state->readings->all()['piston.1']->text)->toBe('54.950 mm');
 });
 
@@ -122,13 +122,14 @@ it('says the one next thing', function (array $entries, string $kind, ?string $i
     $ordered = happened(9, 'part_ordered', ['part' => 'Ring set', 'for' => ['ring_gap', 'on.ring']]);
 
     return [
-        'came in whole: read the before' => [[happened(0, 'job_opened', ['condition' => 'whole'])], 'spot', 'cranking_compression.1'],
-        'then take it down from the top' => [[happened(0, 'job_opened', ['condition' => 'whole']), readingAt(1, 'cranking_compression.1', '980 kPa')], 'lift', 'head'],
+        'came in whole: the plug out' => [[happened(0, 'job_opened', ['condition' => 'whole'])], 'step', 'off.plug.1'],
+        'then the before is read' => [[happened(0, 'job_opened', ['condition' => 'whole']), happened(1, 'step_done', ['step' => 'off.plug.1'])], 'spot', 'cranking_compression.1'],
+        'then take it down from the top' => [[happened(0, 'job_opened', ['condition' => 'whole']), happened(1, 'step_done', ['step' => 'off.plug.1']), readingAt(2, 'cranking_compression.1', '980 kPa')], 'lift', 'head'],
         'apart: clean first' => [[apart()], 'step', 'clean.barrel'],
         'begun: read on' => [[apart(), readingAt(1, 'piston.1', '54.950 mm')], 'spot', 'bore.1.across.12'],
         'read: settle what is too close' => [[apart(), ...$read('0.20 mm')], 'spot', 'ring_gap.1.top'],
         'settled: go on with the plan' => [[apart(), ...$read('0.22 mm')], 'step', 'clean.barrel'],
-        'prepared: lowest ring first' => [[apart(), ...$read('0.22 mm'), ...array_slice(fitted(), 0, 14)], 'step', 'on.ring.second.1'],
+        'prepared: lowest ring first' => [[apart(), ...$read('0.22 mm'), ...array_slice(fitted(), 0, 14)], 'step', 'on.exhaust-valve'],
         'rings on order: everything else goes on' => [[apart(), ...array_slice($read('0.22 mm'), 0, count($rest) + 7), $ordered], 'step', 'clean.barrel'],
         'all fitted' => [[apart(), ...$read('0.22 mm'), ...fitted()], 'none', null],
     ];

@@ -27,7 +27,7 @@ function atTheDial(array $acts, string $engine = 'ulvane-139r', string $errand =
 /** The plate set once, the rotor drawn up. */
 function rotorOn(string $asFound = '1.40'): array
 {
-    $acts = [step('off.rotor-cover'), dial($asFound), step('off.rotor'), ['ignition_moved', ['way' => 'advance']], step('on.rotor')];
+    $acts = [step('off.rotor-cover'), step('off.plug.1'), dial($asFound), step('off.rotor'), ['ignition_moved', ['way' => 'advance']], step('on.rotor')];
 
     return [...$acts, ...pulling(demoSheet(), 'pull.rotor', sprintf('%04d', count($acts) + 1))];
 }
@@ -44,7 +44,7 @@ function step(string $id): array
 
 it('closes in on the point: read late, the rotor off, the plate moved, the rotor on, read again, until it stands inside', function () {
     $loop = fn (BuildState $state): array => [(new IgnitionLoop($state))->task()->value, (new IgnitionLoop($state))->headline()];
-    $acts = [step('off.rotor-cover')];
+    $acts = [step('off.rotor-cover'), step('off.plug.1')];
     expect($loop(atTheDial($acts)))->toBe(['read', 'Not read yet']);
 
     // 1.45 mm is 16.17°, 1.80 is 18.03°: the point comes 1.9° late
@@ -250,11 +250,11 @@ it('asks of an ignition point’s top half of its own tolerance', function () {
 });
 
 it('leaves the rotor where it is when the point was found inside', function () {
-    $found = atTheDial([step('off.rotor-cover'), dial('1.80')]);
+    $found = atTheDial([step('off.rotor-cover'), step('off.plug.1'), dial('1.80')]);
     expect(array_column((new IgnitionLoop($found))->spared(), 'id'))->toBe(['off.rotor', 'set.ignition', 'on.rotor', 'pull.rotor'])
         ->and((new IgnitionLoop($found))->advice())->toStartWith('As it came in: nothing is taken off to set it.');
     $aside = fn (string $step): array => ['step_set_aside', ['step' => $step, 'reason' => 'the point was found inside']];
-    $left = atTheDial([step('off.rotor-cover'), dial('1.80'), $aside('off.rotor'), $aside('set.ignition'), $aside('on.rotor'), $aside('pull.rotor')]);
+    $left = atTheDial([step('off.rotor-cover'), step('off.plug.1'), dial('1.80'), $aside('off.rotor'), $aside('set.ignition'), $aside('on.rotor'), $aside('pull.rotor')]);
     expect(stateOf($left, 'time.ignition'))->toBe('ready')->and((new IgnitionLoop($left))->spared())->toBe([]);
     expect((new IgnitionLoop(atTheDial([...rotorOn(), dial('1.80')])))->spared())->toBe([]);
 });

@@ -7,7 +7,6 @@ use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Sheet\Access;
 use Moltrek\Core\Sheet\AccessKind;
-use Moltrek\Core\Sheet\Worked;
 
 const EVERY_ENGINE = ['ulvane-139r', 'skarn-594', 'harbick-421', 'ostrel-608', 'pellgrove-1092', 'ferrant-738', 'brindlecote-812', 'dunmoor-208sv'];
 
@@ -66,6 +65,9 @@ it('refuses a constraint that says too little', function (array $access, string 
         expect($refusal->field)->toBe($field);
     });
 })->with([
+    'an order of the maker that names what is looked at' => [['kind' => 'the maker asks for it first', 'first' => 'work.faces', 'then' => 'on.head', 'what' => 'x', 'why' => 'x'], 'what'],
+    'a trap that names a step before it' => [['kind' => 'trapped at both ends', 'what' => 'x', 'first' => 'work.faces', 'then' => 'on.head', 'why' => 'x'], 'first'],
+    'a part of a part that names neither' => [['kind' => 'goes into the part before the part goes in', 'then' => 'on.head', 'why' => 'x'], 'what'],
     'an order without the first' => [['kind' => 'must be in before', 'then' => 'on.head', 'why' => 'x'], 'first'],
     'a trap without what' => [['kind' => 'trapped at both ends', 'then' => 'on.head', 'why' => 'x'], 'what'],
     'no reason' => [['kind' => 'must be in before', 'first' => 'work.faces', 'then' => 'on.head'], 'why'],
@@ -75,13 +77,18 @@ it('refuses a constraint that says too little', function (array $access, string 
 
 it('gives a reason with every constraint, for every engine', function (string $engine) {
     foreach (AccessRules::of(demoSheet($engine)) as $access) {
-        expect($access->why)->not->toBe('')->and($access->then)->not->toBe('')->and($access->kind->isOrder() ? $access->first : $access->what)->not->toBe('');
+        expect($access->why)->not->toBe('')->and($access->then)->not->toBe('')->and($access->first.$access->what)->not->toBe('');
     }
 })->with(EVERY_ENGINE);
 
-it('is on the bench unless somebody says otherwise', function () {
-    $exhaust = array_values(array_filter(AccessRules::of(demoSheet('ulvane-139r')), fn (Access $access): bool => $access->first === 'on.exhaust-valve'))[0];
-    expect($exhaust->where)->toBe(Worked::Frame);
+it('asks in the hold of its slab for what went into the part before the part went in', function () {
+    $plan = Plan::of(demoSheet('harbick-421', fn (stdClass $sheet) => $sheet->plan = json_decode(json_encode(['access' => [
+        ['kind' => 'goes into the part before the part goes in', 'then' => 'on.head', 'what' => 'the long bolt under the frame tube', 'why' => 'it cannot be put in afterwards'],
+        ['kind' => 'loose, and falls when the part is lifted', 'then' => 'on.barrel', 'what' => 'the tensioner blade', 'why' => 'hold it with a wire'],
+        ['kind' => 'trapped at both ends', 'then' => 'pull.head', 'what' => 'rear guide', 'why' => 'a slot below, a pocket above'],
+    ]]))));
+    expect($plan['hold.head']->asks->items)->toContain('The long bolt under the frame tube in: it cannot be put in afterwards', 'Rear guide seen at both ends: a slot below, a pocket above')
+        ->and($plan['hold.barrel']->asks->items)->toContain('The tensioner blade held in its place: hold it with a wire');
 });
 
 it('changes tools and hands with where the engine stands', function () {

@@ -102,7 +102,7 @@ it('lets a wait run by the clock, and some until a person has seen', function ()
         ->and(blockedBy(worked($sheet, $set, now: 90), 'set.rods.front'))->toBe(['wait']);
     expect(stateOf(worked($sheet, [...$set, ['wait_seen', ['wait' => 'bleed-front']]]), 'set.rods.front'))->toBe('ready');
     $sealed = demoSheet('brindlecote-812');
-    $joined = upTo($sealed, 'on.barrel');
+    $joined = upTo($sealed, 'pull.barrel');
     expect(blockedBy(worked($sealed, $joined, now: 119), 'on.piston.1'))->toBe(['wait'])
         ->and(stateOf(worked($sealed, $joined, now: 121), 'on.piston.1'))->toBe('ready');
 });

@@ -92,7 +92,8 @@ final readonly class LeakTest
     public static function before(EngineSheet $sheet): string
     {
         return 'Plugs in both, piston at its bottom so that the ports join case and barrel'
-            .($sheet->exhaustValve ? ', the exhaust valve where it closes' : '').'. Pumped up slowly, by regulator and relief valve; never'
+            .($sheet->exhaustValve === null ? '' : ', the exhaust valve where it closes')
+            .'. Pumped up slowly, by regulator and relief valve; never'
             .' higher than the seals bear.'.($sheet->layout->hasSeveral()
                 ? ' Each cylinder has a case of its own: one is pumped and the other watched, for air that crosses the seal between'
                 .' them.' : '');
@@ -109,7 +110,7 @@ final readonly class LeakTest
             $this->state() === 'out' && $this->isFast() => 'A fall as fast as this is a plug or a hose of the test itself, a seal left'
                 .' out or a gasket not seated: look at the rig first, under soap.',
             $this->state() === 'out' => 'Soap on the joints of the rig first; then base joint, head joint, inlet flange, the exhaust plug, '
-                .($this->sheet->exhaustValve ? 'the shaft of the exhaust valve, ' : '').'the crank seal behind the rotor'
+                .($this->sheet->exhaustValve !== null ? 'the shaft of the exhaust valve, ' : '').'the crank seal behind the rotor'
                 .($this->sheet->layout->hasSeveral() ? ', the one between the cases' : '').'; last the one'
                 .' behind the clutch: there bubbles come out of the gearbox breather.',
             default => 'Read it every minute or two: a straight line is a leak, one that flattens is the air cooling.',

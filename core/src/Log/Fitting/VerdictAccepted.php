@@ -43,9 +43,10 @@ final readonly class VerdictAccepted implements Accepts, Kind
         $assessment = $before->state()->verdicts->of($this->verdict)
             ?? throw MalformedDocument::wrongSort($this->verdict, 'something that is judged on this engine')->under('verdict');
         $stands = $assessment->verdict?->state;
-        if ($stands !== $this->state || ! $stands->asksForAName()) {
+        if ($stands !== $this->state || ! $assessment->asksForAName()) {
             throw ContradictoryFields::excluded('state', $this->state->value,
-                'The verdict is now '.($stands->value ?? 'none: nothing has been read').'.', 'the verdict as it stands, out or unsure');
+                'The verdict is now '.($stands->value ?? 'none: nothing has been read').'.',
+                'the verdict as it stands, where it asks for a name');
         }
     }
 
@@ -62,13 +63,20 @@ final readonly class VerdictAccepted implements Accepts, Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         $totals->decisions->accept($this->verdict, $entry);
+        $totals->reviewShims($entry);
     }
 
     public function words(BuildState $state): string
     {
         $name = $state->verdicts->of($this->verdict)->subject->name ?? $this->verdict;
 
-        return 'Accepted although '.($this->state === State::Out ? 'out' : 'too close to call').': '.lcfirst($name).', '.$this->reason;
+        $although = match ($this->state) {
+            State::Out => ' although out',
+            State::Unsure => ' although too close to call',
+            default => ' as asked about',
+        };
+
+        return 'Accepted'.$although.': '.lcfirst($name).', '.$this->reason;
     }
 
     public function inRecord(): RecordPart

@@ -48,6 +48,7 @@ final class ReadingTaken implements Kind
         $spot = $before->spots[$this->spot]
             ?? throw MalformedDocument::wrongSort($this->spot, 'a measuring place of this engine')->under('spot');
         $this->payload->flag('kept');
+        $this->payload->flag('again');
         Reading::read($this->payload, $spot);
         $tool = $this->payload->objectOrNull('tool', ...Tool::KEYS);
         if ($tool !== null) {
@@ -64,6 +65,15 @@ final class ReadingTaken implements Kind
             $takenIn .= $over === '' ? '' : '; '.$over;
         }
         $totals->readings->take($entry, $this, $takenIn);
+        if (str_starts_with($this->spot, 'valve_lash.')) {
+            $totals->reviewShims($entry);
+        }
+    }
+
+    /** Whether it was said to be a repeat of the one before: nothing was done to the part between. */
+    public function isAgain(): bool
+    {
+        return $this->payload->raw('again') === true;
     }
 
     /** The reading as this place is read; null where a later sheet reads it in another form. */

@@ -2,9 +2,13 @@
 
 namespace Moltrek\Core\Log\Measuring;
 
+use DateTimeImmutable;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Undone;
 use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Measuring\RepeatReading;
+use Moltrek\Core\Measuring\RepeatReadings;
+use Moltrek\Core\Measuring\Round;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -25,6 +29,11 @@ final class Readings
     /** @var array<string, Entry> the first reading of each spot: the before of what goes out */
     private array $first = [];
 
+    /** @var array<string, non-empty-list<Entry>> the readings of each spot that are one reading taken again, the standing one last */
+    private array $repeats = [];
+
+    private ?DateTimeImmutable $worked = null;
+
     /** @var array<string, Reading>|null */
     private ?array $all = null;
 
@@ -35,6 +44,9 @@ final class Readings
 
     public function take(Entry $entry, ReadingTaken $said, string $takenIn): void
     {
+        $before = $this->repeats[$said->spot] ?? [];
+        $this->repeats[$said->spot] = $before !== [] && $this->isRepeat($before[count($before) - 1], $entry, $said)
+            ? [...$before, $entry] : [$entry];
         $this->standing[$said->spot] = $entry;
         $this->first[$said->spot] ??= $entry;
         $this->takenIn[$said->spot] = $takenIn;
@@ -42,8 +54,30 @@ final class Readings
         $this->all = null;
     }
 
+    /** Within a minute, or said to be one; never of another figure than one read outright, nor with work on the engine between. */
+    private function isRepeat(Entry $last, Entry $entry, ReadingTaken $said): bool
+    {
+        $reading = $this->of($entry);
+        if ($reading?->mayRepeat() !== true || $this->of($last)?->mayRepeat() !== true) {
+            return false;
+        }
+        $pair = RepeatReadings::of(
+            [new RepeatReading($last->at, 0), new RepeatReading($entry->at, 0, $said->isAgain())],
+            $this->worked === null ? [] : [$this->worked],
+        );
+
+        return count($pair->rounds) === 1;
+    }
+
+    /** Something was done to the engine: what is read from now on is no repeat of what was read before. */
+    public function work(Entry $by): void
+    {
+        $this->worked = $by->at;
+    }
+
     public function undo(Undone $undone): void
     {
+        $this->work($undone->by);
         foreach ($this->standing as $id => $reading) {
             $spot = $this->spots[$id] ?? null;
             if ($spot !== null && $undone->stales($spot)) {
@@ -72,12 +106,21 @@ final class Readings
             foreach ($this->standing as $id => $entry) {
                 $reading = $this->of($entry);
                 if ($reading !== null) {
-                    $this->all[$id] = $reading;
+                    $this->all[$id] = $this->withRepeats($reading, $this->repeats[$id] ?? []);
                 }
             }
         }
 
         return $this->all;
+    }
+
+    /** @param  list<Entry>  $entries  of one spot, the standing one among them or none */
+    private function withRepeats(Reading $reading, array $entries): Reading
+    {
+        $figures = array_filter(array_map(fn (Entry $entry): int|float|null => $this->of($entry)?->base(), $entries),
+            static fn (int|float|null $figure): bool => $figure !== null);
+
+        return count($figures) < 2 ? $reading : $reading->repeated(new Round(array_values($figures), $reading->doubt()));
     }
 
     /** The reading that stands at a spot. */

@@ -163,7 +163,7 @@ final readonly class Foreman
 
     private function waiting(): ?NextMove
     {
-        $wait = $this->state->work->waits()[0] ?? null;
+        $wait = array_values(array_filter($this->state->work->waits(), $this->holdsSomething(...)))[0] ?? null;
         if ($wait !== null) {
             $slab = $this->state->work->step($wait->wait->after)?->place->slab;
 
@@ -189,6 +189,13 @@ final readonly class Foreman
         }
 
         return $this->blocked();
+    }
+
+    /** Whether a step of this job waits for it: what nothing waits for runs by itself, and is no next move. */
+    private function holdsSomething(RunningWait $running): bool
+    {
+        return array_filter($this->state->work->steps(), fn (Step $step): bool => $running->wait->isFor($step->id, $step->order->needs)
+            && ! $this->state->work->isDone($step)) !== [];
     }
 
     private function blocked(): ?NextMove

@@ -4,7 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Log\Fitting\Accepts;
+use Moltrek\Core\Log\Fitting\Acceptance;
 use Moltrek\Core\Log\Fitting\Verdicts;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Planning\Step;
@@ -38,23 +38,20 @@ final class VerdictQuestions
     /** "Clearance, front: out, too wide by 0.012 mm (engine maker)." */
     public static function asked(Assessment $assessment): string
     {
-        return $assessment->subject->name.': '.lcfirst($assessment->verdict->words ?? '').'. '.($assessment->verdict->reason ?? '');
+        $verdict = $assessment->verdict;
+        $said = $assessment->subject->name.': '.lcfirst($verdict->words ?? '').'. '.($verdict->reason ?? '');
+
+        return match (true) {
+            $assessment->caveats->question === null => $said,
+            $verdict?->state->asksForAName() === true => $said.' '.$assessment->caveats->question,
+            default => $assessment->subject->name.': '.lcfirst($assessment->caveats->question),
+        };
     }
 
     /** Who accepted a verdict as it stands: nothing it follows from has been read since. */
     public function acceptanceOf(Assessment $assessment): ?Entry
     {
-        $entry = $this->totals->decisions->acceptanceOf($assessment->subject->id);
-        if (! $entry?->said instanceof Accepts || ! $entry->said->accepts($assessment->verdict?->state)) {
-            return null;
-        }
-        foreach ($assessment->subject->spots as $spot) {
-            if ($this->totals->readings->entryAt($spot)?->isAfter($entry) === true) {
-                return null;
-            }
-        }
-
-        return $entry;
+        return Acceptance::of($assessment, $this->totals);
     }
 
     /** @return array<string, list<Assessment>> */
@@ -63,7 +60,7 @@ final class VerdictQuestions
         if ($this->byHold === null) {
             $this->byHold = [];
             foreach ($this->verdicts->all() as $assessment) {
-                $hold = $assessment->verdict?->state->asksForAName() === true ? $this->closingOver($assessment) : null;
+                $hold = $assessment->asksForAName() ? $this->closingOver($assessment) : null;
                 if ($hold !== null) {
                     $this->byHold[$hold][] = $assessment;
                 }

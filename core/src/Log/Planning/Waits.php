@@ -4,7 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use DateTimeImmutable;
 use Moltrek\Core\Log\Entry;
-use Moltrek\Core\Planning\FormerSteps;
+use Moltrek\Core\Planning\WaitOf;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SheetWait;
 
@@ -23,7 +23,7 @@ final class Waits
     public function after(string $step, EngineSheet $sheet, Entry $entry): void
     {
         foreach ($sheet->work->waits as $wait) {
-            if (in_array($step, FormerSteps::now($wait->after, $sheet), true)) {
+            if (in_array($step, WaitOf::begins($wait, $sheet), true)) {
                 $this->begin($wait->begunBy($step), $entry);
             }
         }

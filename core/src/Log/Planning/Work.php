@@ -9,9 +9,10 @@ use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Errand;
-use Moltrek\Core\Planning\FormerSteps;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
+use Moltrek\Core\Planning\WaitOf;
+use Moltrek\Core\Sheet\Seal;
 use Moltrek\Core\Sheet\SheetWait;
 use Moltrek\Core\Sheet\StepKind;
 
@@ -170,10 +171,22 @@ final class Work
         return $steps !== [] && array_filter($steps, fn (Step $step): bool => ! $this->isDone($step)) === [];
     }
 
-    /** @return list<string> the steps that can be done now, best first */
+    /** @return list<string> the steps that can be done now, best first: a bead that waits for its pull before all else */
     public function next(): array
     {
-        return array_values(array_map(static fn (Step $step): string => $step->id, array_filter($this->steps(), $this->canBeDone(...))));
+        $ready = array_filter($this->steps(), $this->canBeDone(...));
+        $wet = array_filter($ready, $this->pullsBead(...));
+
+        return array_values(array_map(static fn (Step $step): string => $step->id, $wet + $ready));
+    }
+
+    /** Whether it pulls a joint that lies in wet sealant. */
+    private function pullsBead(Step $step): bool
+    {
+        $slab = $step->kind === StepKind::Torque && in_array($step->place->slab, $step->effect->joint->torques, true)
+            ? $this->totals->sheet->stack->named($step->place->slab) : null;
+
+        return $slab !== null && $this->totals->sheet->stack->sealOf($slab) === Seal::Sealant;
     }
 
     /** @return list<RunningWait> that are not over yet */
@@ -187,7 +200,7 @@ final class Work
     {
         $waits = [];
         foreach ($this->totals->sheet->work->waits as $wait) {
-            foreach (array_intersect(FormerSteps::now($wait->after, $this->totals->sheet), $step->order->needs) as $after) {
+            foreach (array_intersect(WaitOf::begins($wait, $this->totals->sheet), $step->order->needs) as $after) {
                 $waits[] = $wait->begunBy($after);
             }
         }
@@ -210,7 +223,7 @@ final class Work
     private function whatIsAsked(): array
     {
         $expected = $this->totals->readings->expected();
-        if (array_filter($this->totals->brief->errands(), static fn (Errand $errand): bool => $errand->isWhole()) !== []) {
+        if (Errand::areWhole($this->totals->brief->errands())) {
             return $expected;
         }
         $own = array_column(array_merge(...array_values(array_map($this->spotsOf(...), $this->steps())), ...[[]]), 'id');

@@ -7,10 +7,17 @@ use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Planning\ActDone;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Log\Undone;
+use Moltrek\Core\Planning\Bank;
+use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Sheet\Act;
+use Moltrek\Core\Sheet\Slab;
+use Moltrek\Core\Sheet\Valve;
 
 /** The shims were chosen for the whole engine: which valve gets which, and where it comes from. */
 final readonly class ShimsDecided implements Kind
@@ -52,7 +59,7 @@ final readonly class ShimsDecided implements Kind
                 OfValve::named($before->sheet, $shim->whose, 'shims');
             }
         }
-        if ($before->state()->work->step(ValveSteps::SHIMS) === null) {
+        if ($before->state()->work->step(ValveSteps::DECIDED) === null) {
             throw MalformedDocument::wrongSort('shims', 'a job on which shims are changed')->under('shims');
         }
     }
@@ -60,8 +67,29 @@ final readonly class ShimsDecided implements Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         $totals->clearances->decideShims($entry);
-        if (! $totals->finishReady(ValveSteps::DECIDED, $entry) && $this->chosen !== []) {
-            $totals->reopen(ValveSteps::SHIMS, 'other shims chosen');
+        $totals->reviewShims($entry);
+        foreach ($this->chosen === [] ? [] : (new Scope($totals->sheet, $totals->brief->errands()))->banks as $bank) {
+            $changed = array_filter($bank->valves, fn (Valve $valve): bool => isset($this->chosen[$valve->id]));
+            if ($changed !== []) {
+                $this->takeOutAgain($totals, $bank, $entry);
+            }
+        }
+    }
+
+    /** With the cams of a head in, another choice has them out once more: all that was done for the last one is done again. */
+    private function takeOutAgain(Totals $totals, Bank $bank, Entry $entry): void
+    {
+        $of = $bank->suffix;
+        if ($totals->progress->doneBy('on.cam'.$of) === null) {
+            $totals->reopen('on.shims'.$of, 'other shims chosen');
+
+            return;
+        }
+        $totals->undo(Undone::byAct($totals->sheet, ActDone::of(Act::CamOut, $bank->cylinders[0]->id ?? ''), $entry));
+        $holders = array_merge(...array_map(static fn (Slab $holder): array => ['off.'.$holder->id, 'clean.'.$holder->id,
+            'hold.'.$holder->id, 'on.'.$holder->id, 'pull.'.$holder->id], $bank->holders), ...[[]]);
+        foreach (['off.tensioner'.$of, 'off.cam'.$of, 'off.shims'.$of, 'on.shims'.$of, ...$holders] as $step) {
+            $totals->reopen($step, 'other shims chosen');
         }
     }
 

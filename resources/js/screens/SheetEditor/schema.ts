@@ -11,6 +11,8 @@ export interface Schema {
     oneOf?: Schema[]
     description?: string
     $ref?: string
+    /** Said by one word, or told in parts: the word stands among them as "is". */
+    isSaidOrTold?: boolean
 }
 
 const SHEET = published as unknown as Schema & { $defs: Record<string, Schema> }
@@ -22,7 +24,10 @@ const referred = (schema: Schema): string | undefined => schema.$ref?.split('/')
 
 export function resolved(schema: Schema): Schema {
     const name = referred(schema)
-    return name === undefined ? schema : (SHEET.$defs[name] ?? {})
+    const found = name === undefined ? schema : (SHEET.$defs[name] ?? {})
+    const word = found.oneOf?.find((each) => each.enum)
+    const parts = found.oneOf?.find((each) => each.properties)
+    return word && parts ? { ...parts, properties: { is: word, ...parts.properties }, isSaidOrTold: true } : found
 }
 
 export function sortOf(schema: Schema): Sort {
@@ -88,6 +93,9 @@ export function toForm(value: unknown, schema: Schema = SHEET): unknown {
     if (sort === 'printed' && typeof value === 'string') {
         return { nominal: value }
     }
+    if (resolved(schema).isSaidOrTold) {
+        return isObject(value) ? { is: true, ...value } : { is: value }
+    }
     if (sort === 'group' && isObject(value)) {
         return Object.fromEntries(
             Object.entries(value).map(([key, each]) => [key, toForm(each, resolved(schema).properties?.[key] ?? {})]),
@@ -99,6 +107,10 @@ export function toForm(value: unknown, schema: Schema = SHEET): unknown {
 /** The document that a form holds: what was left empty is not there. */
 export function fromForm(value: unknown, schema: Schema = SHEET): unknown {
     const sort = sortOf(schema)
+    if (resolved(schema).isSaidOrTold && isObject(value)) {
+        const told = Object.entries(value).filter(([key, each]) => key !== 'is' && each !== '' && each != null)
+        return value.is === true && told.length > 0 ? Object.fromEntries(told) : (value.is ?? undefined)
+    }
     if (sort === 'list' && Array.isArray(value)) {
         return value.length === 0 ? undefined : value.map((each) => fromForm(each, itemsOf(schema)) ?? {})
     }
