@@ -59,10 +59,11 @@ final class PlanInput
     private static function given(Fields $in, EngineSheet $sheet): Basis
     {
         $decided = $in->objectOrNull('decisions', 'bore')?->objectOrNull('bore', ...array_column($sheet->layout->cylinders, 'id'));
-        $bores = $decided === null ? [] : array_combine($decided->keys(), array_map(
-            static fn (string $cylinder): BoreJob => $decided->choice($cylinder, BoreJob::class),
-            $decided->keys(),
-        ));
+        $bores = [];
+        foreach ($decided?->keys() ?? [] as $cylinder) {
+            $bores[$cylinder] = $decided->choice($cylinder, BoreJob::class);
+            $decided->placing(static fn () => $bores[$cylinder]->refuseOn($sheet->barrel->lining), $cylinder);
+        }
 
         return new Basis(Errand::listIn($in, $sheet), bores: $bores);
     }

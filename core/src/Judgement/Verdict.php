@@ -87,7 +87,7 @@ final readonly class Verdict
         return new self($state, $side, $span, $limit->margin($least, $most), $limit,
             $wording->reason($state, $side, $limit, $span, $least, $most),
             $wording->action($state, $side),
-            $wording->words($state, $side));
+            $wording->words($state, $side, $limit, $least, $most));
     }
 
     /** The verdict with another advice: which leaf would settle it, how much to file. */

@@ -39,7 +39,10 @@ final readonly class Wording
         };
 
         return match ($state) {
-            State::Within => sprintf('%s lies inside the limit%s%s.', $what, $this->toSpare($limit, $low, $high), $source),
+            State::Within => $limit->hasRange()
+                ? sprintf('%s lies inside the limit%s%s.', $what, $this->toSpare($limit, $low, $high), $source)
+                : sprintf('%s is usable: inside the service limit%s%s.', $what, self::left($limit, $low, $high),
+                    $limit->serviceSource === null ? $source : ' ('.$limit->serviceSource.')'),
             State::Worn => $side === null
                 ? sprintf('%s is past the as-new range both ways, and inside the service limits%s.', $what, $source)
                 : sprintf('%s is past %s, and inside %s.', $what, $past(Zone::Worn),
@@ -49,13 +52,21 @@ final readonly class Wording
             State::Unsure => sprintf(
                 '%s may be %s or %s, most likely %s: the doubt reaches across %s.',
                 $what,
-                $this->zone($span->best),
-                $this->zone($span->worst),
-                $this->zone($span->likely),
+                $this->zone($span->best, $limit),
+                $this->zone($span->worst, $limit),
+                $this->zone($span->likely, $limit),
                 self::reachedAcross($limit, $side, $span),
             ),
             State::Unknown => sprintf('There is no limit to judge %s by.', $this->what),
         };
+    }
+
+    /** What is left before a service limit is reached. */
+    private static function left(Limit $limit, int|float $low, int|float $high): string
+    {
+        $margin = $limit->margin($low, $high);
+
+        return $margin === null ? '' : ', '.$limit->dimension->written($margin).' left';
     }
 
     private function toSpare(Limit $limit, int|float $low, int|float $high): string
@@ -77,11 +88,11 @@ final readonly class Wording
         return $named === [] ? 'the limits on both sides' : implode(' and ', array_unique($named));
     }
 
-    /** The verdict in two or three words. */
-    public function words(State $state, ?Side $side): string
+    /** The verdict in two or three words; where only service limits are stated nobody knows what is as new. */
+    public function words(State $state, ?Side $side, Limit $limit, int|float $low, int|float $high): string
     {
         return match ($state) {
-            State::Within => 'Fits',
+            State::Within => $limit->hasRange() ? 'Fits' : 'Usable'.self::left($limit, $low, $high),
             State::Worn => 'Worn, usable',
             State::Out => match ($side) {
                 Side::Low => 'Out, '.$this->low,
@@ -105,8 +116,8 @@ final readonly class Wording
         };
     }
 
-    private function zone(Zone $zone): string
+    private function zone(Zone $zone, Limit $limit): string
     {
-        return $this->zones[$zone->value];
+        return $zone === Zone::Within && ! $limit->hasRange() ? 'usable' : $this->zones[$zone->value];
     }
 }

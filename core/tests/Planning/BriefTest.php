@@ -106,6 +106,11 @@ it('follows what is decided of a bore', function (string $decision, array $has, 
     ['replace', ['work.wash.1', 'read.bore.1.again'], ['work.bore.1', 'send.bore.1']],
 ]);
 
+it('refuses to hone a plated bore to size, or to bore it', function (string $job) {
+    $decide = fn (string $engine): string => refusedAt(fn () => briefed(demoSheet($engine), ['condition' => 'apart'], ['bore_decided', ['cylinder' => '1', 'decision' => $job, 'size' => '+0.25']]));
+    expect($decide('ulvane-139r'))->toBe('decision')->and($decide('harbick-421'))->toBe('nothing refused');
+})->with(['hone', 'rebore']);
+
 it('reads a worked bore again, with readings taken after the wash, and keeps the first as the before', function () {
     $sheet = demoSheet('ulvane-139r');
     $read = fn (string $size): array => array_map(fn (string $place): array => ['reading_taken', ['spot' => "bore.1.$place", 'reading' => $size]], ['across.12', 'along.12', 'across.30', 'along.30', 'across.68', 'along.68']);
@@ -115,7 +120,7 @@ it('reads a worked bore again, with readings taken after the wash, and keeps the
         $rings[] = ['reading_taken', ['spot' => "ring_side_clearance.1.$ring", 'reading' => ['passes' => '0.04 mm', 'refuses' => '0.05 mm']]];
     }
     $all = [['step_done', ['step' => 'clean.barrel']], ['reading_taken', ['spot' => 'piston.1', 'reading' => '54.950 mm']], ...$read('55.003 mm'), ...$rings];
-    $decided = ['bore_decided', ['cylinder' => '1', 'decision' => 'hone']];
+    $decided = ['bore_decided', ['cylinder' => '1', 'decision' => 'piston', 'size' => 'standard']];
     $done = fn (string $step): array => ['step_done', ['step' => $step]];
     $acts = [...$all, $decided, $done('work.bore.1'), $done('work.wash.1'), $done('order.parts')];
     $worked = briefed($sheet, ['condition' => 'apart'], ...$acts);

@@ -11,6 +11,7 @@ use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Planning\Decision;
+use Moltrek\Core\Refusal\ContradictoryFields;
 
 /** What one bore is to have done to it. */
 final readonly class BoreDecided implements Kind
@@ -40,6 +41,11 @@ final readonly class BoreDecided implements Kind
     public function admit(Before $before): void
     {
         $before->refuseOtherCylinder($this->cylinder);
+        try {
+            $this->job->refuseOn($before->sheet->barrel->lining);
+        } catch (ContradictoryFields $refusal) {
+            throw $refusal->under('decision');
+        }
     }
 
     public function apply(Totals $totals, Entry $entry): void
