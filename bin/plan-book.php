@@ -7,5 +7,5 @@ use Moltrek\Core\Sheet\EngineSheet;
 require __DIR__.'/../vendor/autoload.php';
 foreach (glob(__DIR__.'/../database/sheets/*.json') ?: [] as $file) {
     $page = PlanBook::of(EngineSheet::read(json_decode((string) file_get_contents($file))));
-    isset($argv[1]) ? file_put_contents($argv[1].'/'.basename($file, '.json').'.md', $page) : print($page."\n");
+    isset($argv[1]) ? file_put_contents($argv[1].'/'.basename($file, '.json').'.md', $page) : print $page."\n";
 }

@@ -36,6 +36,9 @@ test('a two-stroke’s exhaust valve: stripped, cleaned and proved before the ba
     await broughtTo(bench, number, 'off.exhaust-valve')
     await bench.getByRole('button', { name: /^Barrels, pistons, rings/ }).click()
     await expect(bench.getByText(/its thread is left-hand/).first()).toBeVisible()
+    // what drives it was let go before the barrel came up
+    const off = (await jobOf(bench, number)).planning.steps
+    expect(off.find((step) => step.id === 'off.exhaust-linkage')?.state).toBe('done')
     await broughtTo(bench, number, 'on.exhaust-valve')
     await bench.getByRole('button', { name: /^Barrels, pistons, rings/ }).click()
     await expect(bench.getByText(/Proof: open, the port is clear/).first()).toBeVisible()
@@ -80,9 +83,9 @@ test('bores in the upper case: pistons from above, caps from below, and the cran
     bench,
 }) => {
     const number = await takenIn(bench, /Brindlecote 812/, 'bore and piston')
-    await broughtTo(bench, number, 'on.barrel')
+    await broughtTo(bench, number, 'pull.barrel')
     const needs = new Map((await jobOf(bench, number)).planning.steps.map((step) => [step.id, step.needs]))
-    expect(needs.get('on.piston.1')).toContain('on.barrel')
+    expect(needs.get('on.piston.1')).toContain('pull.barrel')
     expect(needs.get('on.rod-cap.1')).toContain('on.piston.1')
     expect(needs.get('turn.barrel')).toEqual(expect.arrayContaining(['on.rod-cap.1', 'on.rod-cap.2']))
     await broughtTo(bench, number, 'on.rod-cap.1')

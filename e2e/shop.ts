@@ -140,7 +140,7 @@ interface Sent {
 }
 
 /** Entries go in through the same door as the page's own, one after another in the order in which they were done. */
-async function say(page: Page, number: number, entries: Sent[]): Promise<void> {
+export async function say(page: Page, number: number, entries: Sent[]): Promise<void> {
     await page.evaluate(
         async ({ job, sent }) => {
             const start = Date.now() - sent.length
@@ -213,6 +213,23 @@ export async function broughtTo(page: Page, number: number, until: string): Prom
         await say(page, number, entries)
     }
     throw new Error(`${until} never came`)
+}
+
+/** An engine like another of the spec book, but for what is said: kept by the door through which sheets are read in. */
+export async function engineLike(page: Page, like: string, changed: Record<string, unknown>): Promise<void> {
+    const sheet = await (await page.request.get(`/api/sheets/${like}/sheet.json`)).json()
+    const document = { ...sheet, ...changed }
+    await page.evaluate(async (sent) => {
+        const token = decodeURIComponent(/XSRF-TOKEN=([^;]+)/.exec(globalThis.document.cookie)?.[1] ?? '')
+        const answer = await fetch('/api/sheets', {
+            method: 'POST',
+            headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+            body: JSON.stringify({ document: JSON.stringify(sent) }),
+        })
+        if (!answer.ok) {
+            throw new Error(await answer.text())
+        }
+    }, document)
 }
 
 /** A machine comes in through the page, for these errands. */

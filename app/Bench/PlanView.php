@@ -157,8 +157,11 @@ final readonly class PlanView
         return array_map(static function (Assessment $each) use ($questions): QuestionShape {
             $accepted = $questions->acceptanceOf($each);
 
+            $isAskedAbout = $each->verdict?->state->asksForAName() !== true;
+
             return new QuestionShape(
-                $each->subject->id, $each->subject->name, $each->verdict->state->value ?? '', $each->verdict->words ?? '', $each->verdict->reason ?? '', $each->lastSpot(),
+                $each->subject->id, $each->subject->name, $each->verdict->state->value ?? '', $isAskedAbout ? 'Asked about' : $each->verdict->words,
+                trim(($isAskedAbout ? '' : $each->verdict->reason).' '.$each->caveats->question), $each->lastSpot(),
                 $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
             );
         }, $questions->of($step));

@@ -60,9 +60,11 @@ final class PlanInput
     {
         $decided = $in->objectOrNull('decisions', 'bore')?->objectOrNull('bore', ...array_column($sheet->layout->cylinders, 'id'));
         $bores = [];
-        foreach ($decided?->keys() ?? [] as $cylinder) {
-            $bores[$cylinder] = $decided->choice($cylinder, BoreJob::class);
-            $decided->placing(static fn () => $bores[$cylinder]->refuseOn($sheet->barrel->lining), $cylinder);
+        if ($decided !== null) {
+            foreach ($decided->keys() as $cylinder) {
+                $bores[$cylinder] = $decided->choice($cylinder, BoreJob::class);
+                $decided->placing(static fn () => $bores[$cylinder]->refuseOn($sheet->barrel->lining), $cylinder);
+            }
         }
 
         return new Basis(Errand::listIn($in, $sheet), bores: $bores);

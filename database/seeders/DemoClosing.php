@@ -29,7 +29,8 @@ final class DemoClosing extends DemoBench
         ];
         $minute = 10;
         $entries = [[-1, '09:00', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Thirty thousand miles, hard to start warm, a tick from the left.', 'errands' => ['valve clearance']]],
-            [-1, '09:05', 'tomas', 'step_done', ['step' => 'off.cover']]];
+            [-1, '09:03', 'tomas', 'step_done', ['step' => 'off.cover']],
+            ...array_map(static fn (string $cylinder): array => [-1, '09:05', 'tomas', 'step_done', ['step' => 'off.plug.'.$cylinder]], ['1', '2', '3', '4'])];
         foreach ($found as $valve => [$passes, $refuses]) {
             $entries[] = [-1, sprintf('09:%02d', $minute++), 'tomas', 'reading_taken', ['spot' => 'valve_lash.'.$valve[0].'.'.$valve, 'reading' => (object) ['passes' => $passes.' mm', 'refuses' => $refuses.' mm'], 'tool' => 'f1']];
         }
@@ -49,8 +50,8 @@ final class DemoClosing extends DemoBench
         $document->valve_train->rods = 'adjustable';
         $document->valve_train->setting->rods = (object) ['preload' => (object) ['min' => '2.8 mm', 'max' => '3.8 mm'], 'per_inch' => 24, 'flats' => 6, 'bleed_down' => '20 min'];
         $job = $this->jobOn(218, 'pellgrove-1092-rods', JsonText::encode($document), 'Isle of Brannoch Hotel', 26);
-        $this->log($job, [[-1, '11:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Noisy at the front cylinder, rods of another maker bought by the owner.', 'errands' => ['valve clearance']]]]);
-        $this->workOn($job, 'tomas', -1, '13:00', until: 'pull.rockers-front');
+        $this->log($job, [[-1, '11:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Noisy at the front cylinder, rods of another maker bought by the owner.', 'errands' => ['cam chest']]]]);
+        $this->workOn($job, 'tomas', -1, '13:00', until: 'on.rods.front');
         $this->justNow($job, 'tomas', ['rod_read', ['valve' => 'frontin', 'length' => '268.4 mm']], ['rod_read', ['valve' => 'frontex', 'length' => '274.3 mm']]);
     }
 
@@ -61,6 +62,7 @@ final class DemoClosing extends DemoBench
         $this->log($job, [
             [-1, '14:00', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Set the valves, it has run five hundred miles since.', 'errands' => ['valve clearance']]],
             [-1, '14:20', 'petra', 'step_done', ['step' => 'off.cover']],
+            ...array_map(static fn (string $cylinder): array => [-1, '14:24', 'petra', 'step_done', ['step' => 'off.plug.'.$cylinder]], ['1', '2', '3']),
         ]);
     }
 

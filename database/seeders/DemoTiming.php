@@ -22,6 +22,7 @@ final class DemoTiming extends DemoBench
         $this->log($job, [
             [-1, '10:10', 'isla', 'job_opened', ['condition' => 'whole', 'complaint' => 'Flat above half throttle, the plate was off for the crank seal.', 'errands' => ['ignition']]],
             [-1, '10:30', 'tomas', 'step_done', ['step' => 'off.rotor-cover']],
+            [-1, '10:33', 'tomas', 'step_done', ['step' => 'off.plug.1']],
             [-1, '10:36', 'tomas', 'dead_centre_read', ['cylinder' => '1', 'way' => 'stop', 'before' => '338.5 deg', 'after' => '22.9 deg']],
             [-1, '10:39', 'tomas', 'dead_centre_read', ['cylinder' => '1', 'way' => 'stop', 'before' => '331.0 deg', 'after' => '30.2 deg']],
             [-1, '10:41', 'tomas', 'wheel_set', ['cylinder' => '1']],
@@ -41,7 +42,7 @@ final class DemoTiming extends DemoBench
             [-2, '09:10', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Chain changed elsewhere, starts badly since.', 'errands' => ['cam']]],
             ...$this->ofCams('harbick-421', [-2, '09:40', 'petra']),
         ]);
-        $this->workOn($job, 'petra', -1, '08:30', until: 'on.chain');
+        $this->workOn($job, 'petra', -1, '08:30', until: 'on.tensioner');
         $this->justNow($job, 'petra', ['cam_marks_read', ['cam' => 'cam', 'off' => '11 deg']]);
     }
 

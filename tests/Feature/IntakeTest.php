@@ -13,7 +13,7 @@ it('takes a machine in under the next number, with the first entry of its log', 
     expect($job['number'])->toBe(232)
         ->and($job['closing'])->toMatchArray(['owner' => 'Ferry slip', 'complaint' => 'Smokes from one side.'])
         ->and($job['closing']['promise']['day'])->toBe('2026-12-04')
-        ->and($job['planning']['next']['kind'])->toBe('spot')
+        ->and($job['planning']['next'])->toMatchArray(['kind' => 'step', 'id' => 'off.plug.left'])
         ->and($job['log']['slip'][0]['text'])->toBe('Job opened, engine whole: Smokes from one side.')
         ->and($job['log']['slip'][0]['by'])->toBe('IC');
     expect(collect($this->getJson('/api/floor')->json('jobs'))->pluck('number'))->toContain(232);

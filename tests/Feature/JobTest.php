@@ -16,7 +16,7 @@ it('names the one next thing', function (int $number, string $kind, ?string $id)
     $this->actingAs($this->person())->getJson("/api/jobs/$number")->assertJsonPath('planning.next.kind', $kind)->assertJsonPath('planning.next.id', $id);
 })->with([
     'half measured' => [214, 'spot', 'bore.1.across.30'],
-    'just in: read the before' => [217, 'spot', 'cranking_compression.left'],
+    'just in: the plugs out, for the before is read through their holes' => [217, 'step', 'off.plug.left'],
     'waits for its rings' => [209, 'wait', null],
 ]);
 

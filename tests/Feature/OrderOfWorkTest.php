@@ -91,7 +91,7 @@ it('refuses what is no photograph', function () {
 it('plans from a sheet alone, over the open interface', function () {
     $plan = fn (mixed $document): array => json_decode($this->actingAs($this->person())->call('POST', '/api/calculations/plan', content: json_encode($document))->getContent(), true);
     $whole = $plan(['sheet' => 'harbick-421']);
-    expect($whole['next'])->toBe(['read.compression.1'])->and(array_unique(array_column($whole['slabs'], 'state')))->toBe(['torqued']);
+    expect($whole['next'])->toBe(['off.plug.1'])->and(array_unique(array_column($whole['slabs'], 'state')))->toBe(['torqued']);
     $ids = array_column($whole['steps'], 'id');
     foreach ($whole['steps'] as $step) {
         expect($step['needs'])->each->toBeIn($ids);

@@ -227,7 +227,8 @@ final class Totals
     /** From what the order of work is composed. */
     public function basis(): Basis
     {
-        return new Basis($this->brief->errands(), $this->schools->all(), $this->decisions->boreJobs(), $this->brief->own(), $this->shims);
+        return new Basis($this->brief->errands(), $this->schools->all(), $this->decisions->boreJobs(), $this->brief->own(), $this->shims,
+            $this->brief->mishaps());
     }
 
     /** Something was read, accepted, chosen or lifted on which it hangs whether the cams have to come out for shims. */
@@ -243,7 +244,9 @@ final class Totals
             $this->replan();
         }
         if ($review->isSettled()) {
-            $this->finishReady(ValveSteps::DECIDED, $entry);
+            if ($this->finishReady(ValveSteps::DECIDED, $entry) && $entry !== $this->clearances->decidedBy()) {
+                $this->clearances->settle($entry);
+            }
         } else {
             $this->reopen(ValveSteps::DECIDED, 'a clearance came out wrong');
         }

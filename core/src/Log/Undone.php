@@ -45,6 +45,12 @@ final readonly class Undone
         );
     }
 
+    /** The cams of a cylinder's head come out for something that was decided. */
+    public static function byCamsOut(EngineSheet $sheet, string $cylinder, string $why, Entry $by): self
+    {
+        return new self($sheet, $by, $why, [], Act::CamOut, $cylinder);
+    }
+
     public static function byAct(EngineSheet $sheet, ActDone $done, Entry $by): self
     {
         return new self($sheet, $by, $done->act->value, [], $done->act, $done->cylinder, $done->part());

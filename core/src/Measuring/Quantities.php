@@ -46,7 +46,8 @@ final class Quantities
                     Sketch::GaugeInPlugHole,
                 ),
                 Wordings::of('the compression', 'too low', 'too high',
-                    'Look for the leak.', 'Look for carbon or a gasket that is too thin.')),
+                    'Look for the leak.', 'Look for carbon or a gasket that is too thin.'),
+                [Act::PistonMetValve]),
             new Measurable('leak_down', 'leak-down, pressure lost',
                 'Where it hisses tells what leaks.',
                 $laid,
@@ -304,7 +305,7 @@ final class Quantities
                 $valve,
                 new Taken(EntryForm::Leaves, 'leaf on the base circle, engine cold', [ToolKind::FeelerLeaves], Sketch::LeafOnBaseCircle),
                 Wordings::of('the valve clearance', 'too tight', 'too wide', 'Set it wider.', 'Set it closer.'),
-                [Act::CamOut, Act::ShimChanged], staleWhenLifted: true),
+                [Act::CamOut, Act::ShimChanged, Act::PistonMetValve], staleWhenLifted: true),
         ];
     }
 

@@ -16,7 +16,7 @@ final class Wordings
         return new Wording(
             'the clearance', 'too tight', 'too loose',
             'Hone to size where the bore may be honed, or fit a smaller piston.',
-            'Fit the next larger piston, or have the bore sized or plated.',
+            'A worn piston: a new one of this size. A worn bore: cut to the next size, or plated, and its piston with it.',
             'Read bore and piston again with a finer tool, or set the gauge with the tool that read the piston.',
         );
     }

@@ -15,6 +15,7 @@ final readonly class Basis
      * @param  array<string, BoreJob>  $bores  what was decided, by cylinder; keep where nothing was
      * @param  list<OwnStep>  $own  steps that somebody added on this job
      * @param  ShimWork  $shims  what is settled of them
+     * @param  list<Mishap>  $mishaps  what befell a cylinder, in the order it happened
      */
     public function __construct(
         public array $errands = [Errand::TopEnd],
@@ -22,6 +23,7 @@ final readonly class Basis
         public array $bores = [],
         public array $own = [],
         public ShimWork $shims = new ShimWork,
+        public array $mishaps = [],
     ) {
     }
 

@@ -226,7 +226,11 @@ final readonly class ClosingRules
                 ($several ? 'Plugs in, each at its torque, caps seated' : 'Plug in, at its torque, cap seated'),
                 'Nothing owed its torque, nothing left in',
                 'Throttle snaps shut, kill switch works',
+                // behind all else: what was answered before keeps its place
+                ...array_merge(...array_map(static fn (Mishap $mishap): array => $mishap->asks($sheet),
+                    $this->plan->basis->mishaps), ...[[]]),
             ], nothingOwed: true)
+            ->undoneBy(...Act::MISHAPS)
             ->byTwo()
             ->lostWith(...$lost)
             ->takes(3);

@@ -350,7 +350,7 @@ final readonly class HeadRules
             ->after(...$train->boltByTurning ? [] : ['pull.wheel'.$suffix])
             ->before(...$train->boltByTurning ? ['pull.wheel'.$suffix] : [])
             ->lostWith(...$lost)
-            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve, ...$this->movedByHeight())
             ->takes(8);
         $this->plan->step('turn.timing'.$suffix, StepKind::Time, $on)
             ->turning()
@@ -362,7 +362,7 @@ final readonly class HeadRules
             ->before(...array_map(static fn (Slab $cover): string => 'hold.'.$cover->id,
                 [...$bank->covers, ...$this->scope->marksBehind($bank)]))
             ->lostWith(...$lost)
-            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve, ...$this->movedByHeight())
             ->with($this->plan->crankTurner())
             ->caution($this->plan->turningCaution())
             ->takes(6);
@@ -382,7 +382,7 @@ final readonly class HeadRules
             ->because('A link or a tooth out is a great deal of crank.')
             ->after('on.'.$head, 'off.cam'.$suffix)
             ->lostWith(...$lost)
-            ->undoneBy(Act::CamOut, Act::OtherCases, ...$this->movedByHeight())
+            ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve, ...$this->movedByHeight())
             ->takes(10);
         if ($train->boltByTurning) {
             $chain->owing('a bolt of the cam wheel', 'it comes within reach only when the crank is turned, the others are snug',

@@ -185,7 +185,7 @@ final readonly class JoiningRules
         }
         $this->plan->step('read.shell.'.$cylinder->id, StepKind::Measure, null, $cylinder)
             ->named('Oil clearance of the big end read by a crushed strip, its cap at its torque')
-            ->because('Oil pressure is made here, and a shell looks the same a size out.')
+            ->because('A film of oil is all that carries here, and a shell looks the same a size out.')
             ->inTurn(
                 'Journal and shell dry and clean, strip along the journal, off its oil hole',
                 'Cap on its marks and at its full torque, the crank not turned',
@@ -288,7 +288,8 @@ final readonly class JoiningRules
                 ->with($inFrame ? 'ring clamp that opens to the side' : 'ring clamp')
                 ->caution('Fingers clear of the skirt and the cases.'),
             Joining::IntoBarrel => $on->named('Props out, barrel let down on its dowels')
-                ->because('It has hung on its rods until every pin and clip was in.')
+                ->because($this->plan->sheet->piston->circlips ? 'It has hung on its rods until every pin and clip was in.'
+                    : 'It has hung on its rods until every pin was in.')
                 ->byTwo(count($barrel->cylinders) > 1)
                 ->caution('Fingers clear of the cases.'),
             Joining::UpperCase => $on->named($barrel->seal === Seal::Sealant
@@ -306,7 +307,8 @@ final readonly class JoiningRules
             ->named(($this->joining === Joining::UpperCase ? 'Crank' : 'Barrel held down, crank')
                 .' turned two full turns by hand'.($this->joining === Joining::Lowered
                 && count($barrel->cylinders) > 1 ? ', ring clamps seen out' : '').self::chain($this->plan))
-            ->because('A catch now is a ring, a clip or a rag. It costs minutes here and an engine later.')
+            ->because('A catch now is '.($this->plan->sheet->piston->circlips ? 'a ring, a clip or a rag' : 'a ring or a rag')
+                .'. It costs minutes here and an engine later.')
             ->after('on.'.$barrel->id, ...$pull, ...$of('on.rod-cap'), ...$of('on.piston'))
             ->with($this->plan->crankTurner())
             ->caution($this->plan->turningCaution())
@@ -329,11 +331,11 @@ final readonly class JoiningRules
         match ($seal) {
             Seal::Bare => $step
                 ->named('Cover off the mouth, '.lcfirst($gasket->name).' down on clean faces, right way up, every hole seen open')
-                ->because('It is no gasket and goes back; turned over it shuts an oil or coolant way.'),
+                ->because('It is no gasket and goes back; turned over it shuts a way.'),
             Seal::ORing => $step->named('Cover off the mouth, '.lcfirst($gasket->name).' in their grooves, none twisted, none left out')
                 ->because('One left out or nicked leaks from the first heat.')->bySchool('o_ring_face')->spends(PartKind::ORings),
             default => $step->named('Cover off the mouth, '.lcfirst($gasket->name).' down, new, every hole seen open')
-                ->because('A crushed gasket does not seal twice, and one turned over shuts an oil or coolant way.')
+                ->because('A crushed gasket does not seal twice, and one turned over shuts a way.')
                 ->bySchool('base_gasket')->spends(PartKind::BaseGasket),
         };
     }

@@ -226,7 +226,7 @@ enum NeighbouringWork: string
                 ),
                 $hold(
                     'Before the clutch is closed',
-                    'Thrust washer in, plates oiled and in order, basket turns free on its bearing, lock tab bent',
+                    'Thrust washer in, plates oiled and in order, basket turns free on its bearing, nut locked',
                 ),
                 $act(
                     'Clutch together, springs drawn up crosswise; lever pulled: the plate lifts evenly',

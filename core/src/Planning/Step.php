@@ -74,7 +74,9 @@ final readonly class Step
             return ($part === '' || $this->place->isAt($part)) && ($cylinder === '' || $this->place->isAt($cylinder));
         }
 
-        return ! $act->isOfCylinder() || $this->place->cylinder === null || $this->place->cylinder === $cylinder;
+        $of = $this->place->cylinder ?? $this->place->places[0] ?? null;
+
+        return ! $act->isOfCylinder() || $of === null || $of === $cylinder;
     }
 
     private function with(?Words $words = null, ?Order $order = null, ?Asks $asks = null): self

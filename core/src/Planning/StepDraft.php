@@ -326,7 +326,7 @@ final class StepDraft
             new Words(
                 $several === null ? $this->name : $several.lcfirst($this->name),
                 $this->why, $this->matter,
-                $matter === null ? null : $matter->question.': '.($choices[$matter->matter] ?? $matter->default()).'.',
+                $matter?->said($choices[$matter->matter] ?? $matter->default()),
                 $this->uses, $this->tools, $this->caution, new InTurn($this->inTurn, $this->isMirrored),
             ),
             new Order($needs, $this->hold !== null && in_array($this->hold, $needs, true) ? $this->hold : null),

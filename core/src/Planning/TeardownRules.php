@@ -250,7 +250,8 @@ final readonly class TeardownRules
         }
         $this->plan->step('off.cam'.$bank->suffix, StepKind::TakeOff, $on)
             ->named(match ($train->camEntry) {
-                CamEntry::StaysInHead => 'Cam wheel off, chain tied up; the cam stays in its head',
+                CamEntry::StaysInHead => $train->hasChain() ? 'Cam wheel off, chain tied up; the cam stays in its head'
+                    : 'Gears marked where they mesh, cam wheel off; the cam stays in its head',
                 CamEntry::Caps => ($train->hasChain() ? 'Chain let go and tied up, ' : 'Gears marked where they mesh, ')
                     .'caps eased a turn at a time and kept by their numbers, '.$train->camsInWords().' out',
                 default => $train->hasChain() ? 'Chain let go and tied up, '.$train->camsInWords().' drawn out of the head'

@@ -124,7 +124,7 @@ final readonly class ValveRules
             ->after('on.cam', 'on.chain')
             ->before(...$closing)
             ->lostWith($on)
-            ->undoneBy(Act::CamOut, Act::OtherCases)
+            ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve)
             ->takes(8);
         $this->plan->step('turn.timing', StepKind::Time, $on)
             ->turning()
@@ -137,7 +137,7 @@ final readonly class ValveRules
                 $bank->covers,
             ), $this->scope->banks)))
             ->lostWith($on)
-            ->undoneBy(Act::CamOut, Act::OtherCases)
+            ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve)
             ->with($this->plan->crankTurner())
             ->caution($this->plan->turningCaution())
             ->takes(6);
@@ -283,7 +283,7 @@ final readonly class ValveRules
                 ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], array_values($carrying)), ...[[]]))
             ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id), since: $since)
             ->lostWith($ground ? $barrel : $bank->head, ...$ground ? [] : $carrying)
-            ->undoneBy(Act::CamOut, Act::ShimChanged, Act::HeadSlackened, ...$this->movedByHeight())
+            ->undoneBy(Act::CamOut, Act::ShimChanged, Act::HeadSlackened, Act::PistonMetValve, ...$this->movedByHeight())
             ->with('feeler leaves', $this->plan->crankTurner());
         $name = ucfirst($valve->name).($cylinder === null ? '' : $this->plan->of($cylinder));
         if ($ground) {

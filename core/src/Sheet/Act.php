@@ -21,6 +21,13 @@ enum Act: string
     case ShimChanged = 'shim changed';
     case RotorOff = 'rotor off';
     case OtherCases = 'other cases or crank';
+    case PistonMetValve = 'piston met a valve';
+    case LiquidInCylinder = 'liquid in a cylinder';
+    case Seized = 'seized';
+    case BrokeRing = 'broke a ring';
+
+    /** What befell a cylinder, and leaves a list to be read or renewed before it starts again. */
+    public const MISHAPS = [self::PistonMetValve, self::LiquidInCylinder, self::Seized, self::BrokeRing];
 
     /** The three that take the wall of a bore away. */
     public const BORE_WORKED = [self::BoreHoned, self::BoreBored, self::BorePlated];
@@ -34,7 +41,7 @@ enum Act: string
         return array_values(array_filter(self::cases(), static fn (self $act): bool => match ($act) {
             self::BaseGasketChanged => $sheet->slab(SlabKind::BaseGasket) !== null,
             self::HeadGasketChanged => $sheet->slab(SlabKind::HeadGasket) !== null,
-            self::CamOut => $train->valves !== [],
+            self::CamOut, self::PistonMetValve => $train->valves !== [],
             self::ShimChanged => in_array($train->adjustment, $shims, true),
             default => true,
         }));
@@ -43,7 +50,7 @@ enum Act: string
     /** Whether it is done to one cylinder, and so only that cylinder's readings and steps are undone. */
     public function isOfCylinder(): bool
     {
-        return in_array($this, [...self::BORE_WORKED, self::PistonChanged], true) || $this->isOfRing();
+        return in_array($this, [...self::BORE_WORKED, ...self::MISHAPS, self::PistonChanged], true) || $this->isOfRing();
     }
 
     /** Whether it is done to one ring alone. */

@@ -20,6 +20,14 @@ final readonly class School
     {
     }
 
+    /** What a step says of it: "Base gasket: grease." A method that is called none says what it does without. */
+    public function said(string $option): string
+    {
+        $done = $this->matter === 'cover_screws' ? ['none' => 'without threadlocker', 'threadlocker' => 'with threadlocker'] : [];
+
+        return $this->question.': '.($done[$option] ?? $option).'.';
+    }
+
     /**
      * The matters; a step says of itself by which of them it is done.
      *

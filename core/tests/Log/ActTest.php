@@ -75,7 +75,8 @@ it('takes an act back with its strike-out', function () {
 
 it('knows of each act whether it is done to a cylinder or a ring', function () {
     $ofCylinder = array_map(fn (Act $act): string => $act->value, array_filter(Act::cases(), fn (Act $act): bool => $act->isOfCylinder()));
-    expect(array_values($ofCylinder))->toBe(['ring filed', 'bore honed', 'bore bored', 'bore plated', 'piston changed', 'ring changed'])
+    expect(array_values($ofCylinder))->toBe(['ring filed', 'bore honed', 'bore bored', 'bore plated', 'piston changed', 'ring changed',
+        'piston met a valve', 'liquid in a cylinder', 'seized', 'broke a ring'])
         ->and(array_values(array_filter(Act::cases(), fn (Act $act): bool => $act->isOfRing())))->toBe([Act::RingFiled, Act::RingChanged]);
 });
 
@@ -105,3 +106,42 @@ it('makes a changed shim undo the one valve, or the cylinder, or all where nobod
     'a cylinder' => [['cylinder' => '1'], ['1in1', '1in2']],
     'nobody said' => [[], ['1in1', '1in2', '2in1']],
 ]);
+
+it('asks before the start for all that a mishap may have hurt, of its own cylinder', function (string $engine, string $act, string $cylinder, array $asked, array $not) {
+    $sheet = demoSheet($engine);
+    $before = count(worked($sheet, [])->work->steps()['hold.start']->asks->items);
+    $items = worked($sheet, [['act_done', ['act' => $act, 'cylinder' => $cylinder]]])->work->steps()['hold.start']->asks->items;
+    $new = implode(' | ', array_slice($items, $before));
+    foreach ($asked as $words) {
+        expect($new)->toContain($words);
+    }
+    foreach ($not as $words) {
+        expect($new)->not->toContain($words);
+    }
+    // struck out, nothing of it is asked
+    $struck = worked($sheet, [['act_done', ['act' => $act, 'cylinder' => $cylinder]], ['entry_struck', ['entry' => '0001', 'reason' => 'another machine']]]);
+    expect($struck->work->steps()['hold.start']->asks->items)->toHaveCount($before);
+})->with([
+    'a valve that was met' => ['ostrel-608', 'piston met a valve', '2', ['Cylinder 2, leak-down', 'run-out of every stem', 'guides', 'seats', 'crown', 'rod straight', 'cam timing'], ['Cylinder 1']],
+    'a single names no cylinder' => ['harbick-421', 'piston met a valve', '1', ['leak-down read (Piston met a valve)'], ['cylinder, leak-down']],
+    'liquid over a piston' => ['pellgrove-1092', 'liquid in a cylinder', 'front', ['rod straight', 'oil changed', 'head joint'], ['crank run-out']],
+    'a two-stroke that seized' => ['ulvane-139r', 'seized', '1', ['cause found', 'big end felt', 'pin and small end'], ['cam timing']],
+    'a ring in pieces over open cases' => ['skarn-594', 'broke a ring', 'left', ['every piece of the ring found', 'no piece in the crank'], ['seats']],
+]);
+
+it('takes back what a piston that met a valve has made untrue, of that cylinder alone', function () {
+    $sheet = demoSheet('ostrel-608');
+    $met = ['act_done', ['act' => 'piston met a valve', 'cylinder' => '2']];
+    $lash = fn (string $valve): array => ['reading_taken', ['spot' => 'valve_lash.'.$valve[0].'.'.$valve, 'reading' => ['passes' => '0.17 mm', 'refuses' => '0.19 mm']]];
+    $state = worked($sheet, [...upTo($sheet, 'turn.timing'), $lash('1in1'), $lash('2in1'), $met]);
+    expect($state->readings->at('valve_lash.1.1in1'))->not->toBeNull()->and($state->readings->at('valve_lash.2.2in1'))->toBeNull()
+        ->and([stateOf($state, 'time.cam'), stateOf($state, 'turn.timing'), stateOf($state, 'pull.head')])->toBe(['void', 'void', 'done']);
+});
+
+it('asks again before the start after a mishap, and keeps what was answered', function () {
+    $sheet = demoSheet('ulvane-139r');
+    $acts = upTo($sheet, 'hold.start');
+    expect(stateOf(worked($sheet, $acts), 'hold.start'))->toBe('done');
+    $state = worked($sheet, [...$acts, ['act_done', ['act' => 'seized', 'cylinder' => '1']]]);
+    expect(stateOf($state, 'hold.start'))->not->toBe('done');
+});

@@ -39,8 +39,8 @@ function refusedAt(callable $what): string
 it('asks of a narrow errand only its own steps, and the same at the head of a wider one', function () {
     $ignition = briefed(demoSheet('ulvane-139r'), ['errands' => ['ignition']]);
     expect(array_keys($ignition->work->steps()))->toBe([
-        'off.rotor-cover', 'read.ignition', 'off.rotor', 'set.ignition', 'on.rotor', 'pull.rotor', 'time.ignition',
-        'hold.rotor-cover', 'on.rotor-cover', 'hold.start', 'start.first',
+        'off.rotor-cover', 'off.plug.1', 'read.ignition', 'off.rotor', 'set.ignition', 'on.rotor', 'pull.rotor', 'time.ignition',
+        'hold.rotor-cover', 'on.rotor-cover', 'on.plug.1', 'hold.start', 'start.first',
     ]);
 });
 
@@ -67,7 +67,7 @@ it('takes an engine that somebody had opened: what is off is off, and not read a
     $state = briefed(demoSheet('harbick-421'), ['off' => ['cover']]);
     expect($state->slabs->named('cover')->value)->toBe('off')->and($state->slabs->named('cam')->value)->toBe('torqued')
         ->and(stateOf($state, 'off.cover'))->toBe('done')->and(stateOf($state, 'read.compression.1'))->toBe('done')
-        ->and(stateOf($state, 'read.lash.1in'))->toBe('ready');
+        ->and(stateOf($state, 'read.lash.1in'))->toBe('open')->and($state->work->openNeeds($state->work->steps()['read.lash.1in']))->toBe(['off.plug.1']);
     expect(refusedAt(fn () => Before::of($state)->enter('job_opened', (object) ['condition' => 'whole', 'off' => ['roof']])))->toBe('off.0');
 });
 

@@ -127,6 +127,7 @@ function isSo(EngineSheet $sheet, array $plan, string $how): bool
         'fixed rods' => ! $train->adjustableRods,
         'chest' => isset($plan['on.chest']) && $train->marksBehind === null,
         'lifters' => isset($plan['on.lifter-cover']) && $train->marksBehind === null,
+        default => throw new LogicException($how),
     };
 }
 

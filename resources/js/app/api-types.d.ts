@@ -3702,6 +3702,7 @@ export interface components {
                 state?: unknown;
                 from?: unknown;
                 held?: unknown;
+                again?: unknown;
             };
             source_chosen: {
                 limit?: unknown;

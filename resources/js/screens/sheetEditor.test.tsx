@@ -50,7 +50,24 @@ describe('the form of a sheet', () => {
     })
 
     it.each([
+        ['told in parts', { kind: 'flap', reached: 'outside' }, { is: true, kind: 'flap', reached: 'outside' }],
+        ['said to be there', true, { is: true }],
+        ['said not to be', false, { is: false }],
+        ['closed for good', 'blanked off', { is: 'blanked off' }],
+    ])('takes an exhaust valve that is %s, and gives it back', (_, stated, form) => {
+        expect(toForm({ exhaust_valve: stated })).toEqual({ exhaust_valve: form })
+        expect(fromForm({ exhaust_valve: form })).toEqual({ exhaust_valve: stated })
+    })
+
+    it('forgets the parts of an exhaust valve that is said not to be there', () => {
+        expect(fromForm({ exhaust_valve: { is: false, kind: 'flap' } })).toEqual({ exhaust_valve: false })
+        expect(fromForm({ exhaust_valve: { is: true, kind: '' } })).toEqual({ exhaust_valve: true })
+    })
+
+    it.each([
         ['geometry.bore', 'quantity'],
+        ['exhaust_valve', 'group'],
+        ['exhaust_valve.is', 'choice'],
         ['slabs', 'list'],
         ['slabs.0.on', 'texts'],
         ['slabs.0.drawn_as', 'choice'],

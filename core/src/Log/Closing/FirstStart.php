@@ -21,7 +21,7 @@ final class FirstStart
             'sound' => $isFour ? 'Sound even, no knock, the valve gear quiet once oil is up' : 'Sound even, no knock, picks up cleanly',
             'leaks' => $sheet->layout->cooling === Cooling::Liquid ? 'Dry at every joint, hoses and unions'
                 : 'Dry at every joint and union',
-            'smoke' => $isFour ? 'Smoke of assembly oil gone within a minute or two' : 'Smoke no more than its mixture makes',
+            'smoke' => $isFour ? 'Smoke of assembly oil thins out; gone within half an hour' : 'Smoke no more than its mixture makes',
             'water' => $sheet->layout->cooling === Cooling::Liquid ? 'Coolant circulates, no bubbles in the filler, topped up' : null,
             'charging' => 'Charging, where it has a battery: the voltage rises with the speed',
             'stops' => 'Stops at the switch, idle set',

@@ -11,6 +11,7 @@ use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Log\Undone;
+use Moltrek\Core\Planning\Mishap;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\Act;
 
@@ -75,6 +76,10 @@ final readonly class ActDone implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
+        if (in_array($this->act, Act::MISHAPS, true)) {
+            $totals->brief->befell(new Mishap($this->act, $this->cylinder));
+            $totals->replan();
+        }
         $totals->undo(Undone::byAct($totals->sheet, $this, $entry));
     }
 

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Errand;
+use Moltrek\Core\Planning\Mishap;
 use Moltrek\Core\Sheet\OwnStep;
 
 /** What the job is for, what of the plan does not apply here, and which steps somebody added. */
@@ -18,6 +19,9 @@ final class Brief
     /** @var array<string, OwnStep> by id */
     private array $own = [];
 
+    /** @var list<Mishap> */
+    private array $mishaps = [];
+
     /** @param  list<Errand>  $errands */
     public function isFor(array $errands): void
     {
@@ -27,6 +31,17 @@ final class Brief
     public function add(OwnStep $step): void
     {
         $this->own[$step->id] = $step;
+    }
+
+    public function befell(Mishap $mishap): void
+    {
+        $this->mishaps[] = $mishap;
+    }
+
+    /** @return list<Mishap> in the order they happened */
+    public function mishaps(): array
+    {
+        return $this->mishaps;
     }
 
     public function putAside(string $step, Entry $by): void

@@ -18,6 +18,8 @@ final class Clearances
 
     private ?Entry $decided = null;
 
+    private ?Entry $settled = null;
+
     /** @var array<string, Entry> fitted since the shims were last chosen, by valve */
     private array $fittedSince = [];
 
@@ -89,6 +91,17 @@ final class Clearances
     {
         $this->fitted[$shim->valve][] = [$entry, $shim->size];
         $this->fittedSince[$shim->valve] = $entry;
+    }
+
+    /** The readings alone have settled that every shim stays. */
+    public function settle(Entry $entry): void
+    {
+        $this->settled = $entry;
+    }
+
+    public function settledBy(): ?Entry
+    {
+        return $this->settled;
     }
 
     public function decidedBy(): ?Entry

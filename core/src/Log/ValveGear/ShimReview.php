@@ -7,7 +7,6 @@ use Moltrek\Core\Fitting\Assessor;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Fitting\Acceptance;
-use Moltrek\Core\Log\Planning\StepDone;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\Bank;
@@ -79,8 +78,9 @@ final readonly class ShimReview
     {
         $ticked = $this->totals->progress->doneBy(ValveSteps::DECIDED);
         $decided = $this->totals->clearances->decidedBy();
+        $isSaid = $ticked !== null && $ticked !== $this->totals->clearances->settledBy();
 
-        return $ticked?->said instanceof StepDone && ($decided === null || $ticked->isAfter($decided)) ? $ticked : $decided;
+        return $isSaid && ($decided === null || $ticked->isAfter($decided)) ? $ticked : $decided;
     }
 
     /** Whether shims were chosen, and no clearance came out wrong after that. */
@@ -92,7 +92,8 @@ final readonly class ShimReview
     private function isSettledWithoutChange(Scope $scope): bool
     {
         if ($this->decision() !== null) {
-            return $this->isDecided() && $this->decision()->said instanceof ShimsDecided && $this->totals->clearances->chosen() === [];
+            return $this->isDecided() && $this->decision() === $this->totals->clearances->decidedBy()
+                && $this->totals->clearances->chosen() === [];
         }
         $valves = $this->totals->sheet->valveTrain->valves;
 

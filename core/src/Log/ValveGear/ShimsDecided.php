@@ -7,7 +7,6 @@ use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
-use Moltrek\Core\Log\Planning\ActDone;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Log\Undone;
@@ -15,7 +14,6 @@ use Moltrek\Core\Planning\Bank;
 use Moltrek\Core\Planning\Scope;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
-use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\Valve;
 
@@ -85,7 +83,7 @@ final readonly class ShimsDecided implements Kind
 
             return;
         }
-        $totals->undo(Undone::byAct($totals->sheet, ActDone::of(Act::CamOut, $bank->cylinders[0]->id ?? ''), $entry));
+        $totals->undo(Undone::byCamsOut($totals->sheet, $bank->cylinders[0]->id ?? '', 'other shims chosen', $entry));
         $holders = array_merge(...array_map(static fn (Slab $holder): array => ['off.'.$holder->id, 'clean.'.$holder->id,
             'hold.'.$holder->id, 'on.'.$holder->id, 'pull.'.$holder->id], $bank->holders), ...[[]]);
         foreach (['off.tensioner'.$of, 'off.cam'.$of, 'off.shims'.$of, 'on.shims'.$of, ...$holders] as $step) {
