@@ -187,6 +187,18 @@ abstract class DemoBench extends Seeder
         return $entries;
     }
 
+    /**
+     * What is read of cams and clearances alone.
+     *
+     * @param  array{int, string, string}  $from
+     * @return list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>}>
+     */
+    protected function ofCams(string $slug, array $from): array
+    {
+        return array_values(array_filter($this->restInOrder($slug, $from, ['valve_lash', 'wheel_offset']),
+            static fn (array $entry): bool => is_string($entry[4]['spot'] ?? null) && str_starts_with($entry[4]['spot'], 'cam_')));
+    }
+
     protected function usualTool(Spot $spot): ?string
     {
         return Instrument::all()->firstWhere('kind', $spot->measurable->taken->instrument())?->id;

@@ -50,7 +50,8 @@ final class DemoClosing extends DemoBench
         $document->valve_train->rods = 'adjustable';
         $document->valve_train->setting->rods = (object) ['preload' => (object) ['min' => '2.8 mm', 'max' => '3.8 mm'], 'per_inch' => 24, 'flats' => 6, 'bleed_down' => '20 min'];
         $job = $this->jobOn(218, 'pellgrove-1092-rods', JsonText::encode($document), 'Isle of Brannoch Hotel', 26);
-        $this->log($job, [[-1, '11:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Noisy at the front cylinder, rods of another maker bought by the owner.', 'errands' => ['cam chest']]]]);
+        $this->log($job, [[-1, '11:00', 'isla', 'job_opened', ['condition' => 'apart', 'complaint' => 'Noisy at the front cylinder, rods of another maker bought by the owner.', 'errands' => ['cam chest']]],
+            ...$this->ofCams('pellgrove-1092', [-1, '11:20', 'tomas'])]);
         $this->workOn($job, 'tomas', -1, '13:00', until: 'on.rods.front');
         $this->justNow($job, 'tomas', ['rod_read', ['valve' => 'frontin', 'length' => '268.4 mm']], ['rod_read', ['valve' => 'frontex', 'length' => '274.3 mm']]);
     }

@@ -72,16 +72,4 @@ final class DemoTiming extends DemoBench
             [-1, '16:34', 'tomas', 'dead_centre_read', ['cylinder' => 'rear', 'way' => 'stop', 'before' => '281.0 deg', 'after' => '343.2 deg']],
         ]);
     }
-
-    /**
-     * What is read of cams and clearances alone.
-     *
-     * @param  array{int, string, string}  $from
-     * @return list<array{0: int, 1: string, 2: string, 3: string, 4: array<string, mixed>}>
-     */
-    private function ofCams(string $slug, array $from): array
-    {
-        return array_values(array_filter($this->restInOrder($slug, $from, ['valve_lash', 'wheel_offset']),
-            static fn (array $entry): bool => is_string($entry[4]['spot'] ?? null) && str_starts_with($entry[4]['spot'], 'cam_')));
-    }
 }
