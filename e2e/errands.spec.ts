@@ -71,7 +71,7 @@ test('pistons go into the barrel on the bench, and it rests on them until pins a
     expect(steps.find((step) => step.id === 'on.barrel')?.canBeDone).toBe(false)
     const stack = bench.getByRole('navigation', { name: /The engine/ })
     await stack.getByRole('button', { name: /^Barrels, pistons, rings/ }).click()
-    await bench.getByRole('button', { name: /^Tick: Cylinder 1: pin oiled/ }).click()
+    await bench.getByRole('button', { name: /^Tick: Cylinder 1: pin and bush oiled/ }).click()
     await expect(stack.getByText('resting on its pistons')).toBeVisible()
     await broughtTo(bench, number, 'on.barrel')
     await stack.getByRole('button', { name: /^Barrels, pistons, rings/ }).click()
@@ -104,7 +104,7 @@ test('neighbouring work is put into the order, and one of its steps kept on the 
         'own-hold-reed-valve',
         'own-on-reed-valve',
     ])
-    expect(job.planning.steps.find((step) => step.id === 'off.head')?.needs).toContain('own-off-reed-valve')
+    expect(job.planning.steps.find((step) => step.id === 'off.plug.1')?.needs).toContain('own-off-reed-valve')
     await bench
         .getByRole('navigation', { name: /The engine/ })
         .getByRole('button', { name: /^Case/ })

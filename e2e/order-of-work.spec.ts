@@ -14,7 +14,7 @@ test('a two-stroke is taken in, and each kind of next thing is done as the page 
 
     // the plugs first: nothing is read through their holes before
     for (let plug = 0; plug < 2; plug++) {
-        await expect(next).toContainText('park plug out')
+        await expect(bench.getByRole('region', { name: 'Next' })).toContainText('park plug out')
         await bench.getByRole('button', { name: 'Done', exact: true }).click()
         await taken(bench, number)
     }

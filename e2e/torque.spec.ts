@@ -61,7 +61,7 @@ test('the torque of a sheet: typed as the manual prints it, refused where it con
     await bench.goto('/spec-book/dunmoor-208sv')
     const torque = bench.getByRole('region', { name: 'Torque' })
     await expect(torque).toContainText('✓ 24 N·m: 0.94 of what this thread is usually drawn to')
-    await torque.getByRole('button', { name: 'change' }).last().click()
+    await torque.getByRole('button', { name: 'change' }).nth(1).click()
     const form = bench.getByRole('form', { name: 'Programme of Head bolts' })
     await sound(bench)
     await form.getByLabel('Stage 1, figure').fill('30 N·m')
@@ -74,7 +74,7 @@ test('the torque of a sheet: typed as the manual prints it, refused where it con
     await expect(bench.getByText(/version 2 of/)).toBeVisible()
     await expect(torque).toContainText('1 9 N·m')
 
-    await torque.getByRole('link', { name: 'places and order' }).last().click()
+    await torque.getByRole('link', { name: 'places and order' }).nth(1).click()
     await expect(bench.getByRole('heading', { name: 'Dunmoor 208 SV: Head bolts' })).toBeVisible()
     await bench.getByRole('button', { name: 'round the rim' }).click()
     await bench.getByRole('button', { name: 'Keep on the sheet, as version 3' }).click()

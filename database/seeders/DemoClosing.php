@@ -78,7 +78,7 @@ final class DemoClosing extends DemoBench
         $this->workOn($job, 'petra', -2, '13:00');
         $this->log($job, [[-1, '09:10', 'petra', 'reading_taken', ['spot' => 'squish.1', 'tool' => 'm4', 'held' => (object) ['fasteners' => 6, 'of' => 6, 'full' => true],
             'reading' => (object) ['front' => '1.12 mm', 'rear' => '1.08 mm', 'pin left' => '1.10 mm', 'pin right' => '1.10 mm']]]]);
-        $this->workOn($job, 'petra', -1, '09:30', until: 'fill.coolant');
+        $this->workOn($job, 'petra', -1, '09:30', until: 'on.plug.1');
         $this->justNow($job, 'petra', ['leak_gauge_read', ['starts' => true, 'pressure' => '46 kPa']],
             ['leak_gauge_read', ['pressure' => '44.1 kPa', 'after' => '60 s']], ['leak_gauge_read', ['pressure' => '41.9 kPa', 'after' => '2 min']], ['leak_found', ['where' => 'exhaust plug of the rig', 'how' => 'soap']]);
     }

@@ -62,6 +62,7 @@ final readonly class ExhaustValveRules
                 ->because("A barrel that lifts on its $linkage bends it, and the valve with it.")
                 ->after(...$behind === null ? [] : ['off.'.$behind->id])
                 ->before('off.exhaust-valve', ...array_map(static fn (string $slab): string => 'off.'.$slab, $this->barrels()))
+                ->openingWith(...$this->scope->slabs(SlabKind::Barrel))
                 ->lostWith()
                 ->takes(5);
         }
