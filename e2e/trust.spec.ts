@@ -38,7 +38,9 @@ test('a clearance check that finds every valve inside ends with the cover back o
     expect(done.at(-1)).toBe('start.first')
 })
 
-test('a head job on a shim engine: shims out before the head, chosen after the seats, read again', async ({ bench }) => {
+test('a head job on a shim engine: shims out before the head, chosen after the seats, read again', async ({
+    bench,
+}) => {
     const number = await takenIn(bench, /Ostrel 608/, 'head')
     const steps = new Map((await jobOf(bench, number)).planning.steps.map((step) => [step.id, step.needs]))
     expect(steps.get('off.head')).toContain('off.shims')
