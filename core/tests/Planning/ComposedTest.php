@@ -303,3 +303,32 @@ it('asks of a blanked-off exhaust valve only that its plates are on', function (
         ->and(array_values(preg_grep('/Blanking plates/', $plan['hold.barrel']->asks->items)))->toHaveCount(1)
         ->and(in_array(Errand::ExhaustValve, Errand::on($sheet), true))->toBeFalse();
 });
+
+it('has a plan that ends for every errand of a sheet that shuts parts in, traps them or lets them fall', function (int $from) {
+    foreach (range($from, $from + 14) as $seed) {
+        $dice = new EngineDice($seed * 4099);
+        $document = json_decode(json_encode(engineDocument($dice)));
+        $whole = Plan::of(EngineSheet::read($document), new Basis(array_values(array_filter(Errand::on(EngineSheet::read($document)), static fn (Errand $errand): bool => $errand !== Errand::PutTogether))));
+        $before = beforehandIn($whole);
+        $ids = array_values(array_filter(array_keys($whole), static fn (string $id): bool => count($before[$id]) > 0));
+        $access = [];
+        foreach ($dice->either(['must be in before'], ['cannot be reached after', 'the maker asks for it first'], ['goes into the part before the part goes in']) as $kind) {
+            $then = $ids[$dice->upTo(count($ids))];
+            $access[] = ['kind' => $kind, 'first' => $dice->either(...array_keys($before[$then])), 'then' => $then, 'why' => 'it is built so'];
+        }
+        $ons = array_values(array_filter(array_keys($whole), static fn (string $id): bool => $whole[$id]->order->hold !== null && str_starts_with($id, 'on.') && isset($whole['off'.substr($id, 2)])));
+        $access[] = ['kind' => 'trapped at both ends', 'what' => 'the guide', 'then' => $ons[0], 'why' => 'a slot below, a pocket above'];
+        $access[] = ['kind' => 'loose, and falls when the part is lifted', 'what' => 'the shield', 'then' => str_replace('on.', 'off.', $ons[0]), 'why' => 'tape it'];
+        $access[] = ['kind' => 'goes into the part before the part goes in', 'what' => 'the long bolt', 'then' => $ons[0], 'why' => 'the frame is over it'];
+        $document->plan = json_decode(json_encode(['access' => $access]));
+        $sheet = EngineSheet::read($document);
+        foreach (Errand::on($sheet) as $errand) {
+            $plan = Plan::of($sheet, new Basis([$errand]));
+            expect($plan)->not->toBe([], "seed $seed: $errand->value");
+            $hold = $plan[$ons[0]] ?? null;
+            if ($hold !== null) {
+                expect(implode(' | ', $plan[$hold->order->hold]->asks->items))->toContain('The guide seen at both ends', 'The long bolt in');
+            }
+        }
+    }
+})->with([1, 16]);
