@@ -6,6 +6,7 @@ use Moltrek\Core\Sheet\Act;
 use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\Cylinder;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Lubrication;
 use Moltrek\Core\Sheet\ValveGear;
 
 /** What befell a cylinder, and what has to be read or renewed before it fires again. Source: shop practice. */
@@ -30,6 +31,7 @@ final readonly class Mishap
     {
         $train = $sheet->valveTrain;
         $isFourStroke = $sheet->layout->cycle === Cycle::FourStroke;
+        $isByFuel = $sheet->lubricating->by === Lubrication::Fuel;
         $timing = $train->hasChain() || $train->gear !== ValveGear::None ? ['cam timing read after two turns'] : [];
 
         return match ($this->act) {
@@ -39,15 +41,22 @@ final readonly class Mishap
             ],
             Act::LiquidInCylinder => [
                 'rod straight, or renewed: piston height compared with another or with before', 'where it came from mended',
-                'oil changed: none of it left in the cases', ...$isFourStroke ? ['head joint and its bolts seen'] : ['crank run-out read'],
+                $isByFuel ? 'cases drained and blown dry: none of it left round the crank' : 'oil changed: none of it left in the cases',
+                ...$isFourStroke ? ['head joint and its bolts seen'] : ['crank run-out read'],
             ],
             Act::Seized => [
                 'cause found: oil, mixture, cooling, clearance', 'bore read, its material off the wall',
                 'piston and rings renewed, or read and sound',
-                'pin and small end free and unblued', 'big end felt: no play, no catch', 'passages and filter free of metal',
+                'pin and small end free and unblued', 'big end felt: no play, no catch',
+                match ($sheet->lubricating->by) {
+                    Lubrication::Pressure => 'passages and filter free of metal, oil changed',
+                    Lubrication::Splash => 'sump free of metal, oil changed',
+                    Lubrication::Fuel => 'cases flushed: no metal round the crank',
+                },
             ],
             Act::BrokeRing => [
-                'every piece of the ring found', 'groove read and its land whole', 'bore looked at for scores, ports for nicks',
+                'every piece of the ring found', 'groove read and its land whole',
+                $isFourStroke ? 'bore looked at for scores' : 'bore looked at for scores, ports for nicks',
                 'crown and head free of prints', ...$isFourStroke ? ['seats free of pieces'] : ['cases flushed: no piece in the crank'],
             ],
             default => [],

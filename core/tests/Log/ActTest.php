@@ -125,8 +125,12 @@ it('asks before the start for all that a mishap may have hurt, of its own cylind
     'a valve that was met' => ['ostrel-608', 'piston met a valve', '2', ['Cylinder 2, leak-down', 'run-out of every stem', 'guides', 'seats', 'crown', 'rod straight', 'cam timing'], ['Cylinder 1']],
     'a single names no cylinder' => ['harbick-421', 'piston met a valve', '1', ['leak-down read (Piston met a valve)'], ['cylinder, leak-down']],
     'liquid over a piston' => ['pellgrove-1092', 'liquid in a cylinder', 'front', ['rod straight', 'oil changed', 'head joint'], ['crank run-out']],
-    'a two-stroke that seized' => ['ulvane-139r', 'seized', '1', ['cause found', 'big end felt', 'pin and small end'], ['cam timing']],
-    'a ring in pieces over open cases' => ['skarn-594', 'broke a ring', 'left', ['every piece of the ring found', 'no piece in the crank'], ['seats']],
+    'a two-stroke that seized' => ['ulvane-139r', 'seized', '1', ['cause found', 'big end felt', 'pin and small end', 'no metal round the crank'], ['cam timing', 'filter', 'oil changed']],
+    'a four-stroke that seized, under pressure' => ['harbick-421', 'seized', '1', ['passages and filter free of metal, oil changed'], ['cases flushed', 'sump']],
+    'one whose oil is thrown about' => ['dunmoor-208sv', 'seized', '1', ['sump free of metal, oil changed'], ['filter', 'cases flushed']],
+    'liquid over a crank that burns its oil' => ['skarn-594', 'liquid in a cylinder', 'left', ['cases drained and blown dry', 'crank run-out'], ['oil changed', 'head joint']],
+    'a ring in pieces where there are no ports' => ['harbick-421', 'broke a ring', '1', ['bore looked at for scores', 'seats free'], ['ports', 'cases flushed']],
+    'a ring in pieces over open cases' => ['skarn-594', 'broke a ring', 'left', ['every piece of the ring found', 'ports for nicks', 'no piece in the crank'], ['seats']],
 ]);
 
 it('takes back what a piston that met a valve has made untrue, of that cylinder alone', function () {
