@@ -59,19 +59,28 @@ test('a head of ten bolts in three stages by the space bar: interrupted, out of 
     // one goes over in the third stage: its consequence first
     await pullAll(bench, ORDER.slice(0, 2))
     await expect(due(bench)).toHaveAttribute('data-bolt', 'h4')
-    await bench.getByRole('button', { name: /over, missed/ }).click()
-    await bench.getByRole('button', { name: 'It went over' }).click()
+    await bench.getByRole('button', { name: /over, felt/ }).click()
+    await bench.getByRole('button', { name: 'Past the final figure' }).click()
     await expect(bench.getByRole('alert')).toContainText('h4 went past its limit')
     await bench.keyboard.press(' ')
     await expect(bench.locator('[data-bolt=h4]')).toHaveAttribute('data-mark', 'over')
-    await bench.getByRole('button', { name: 'All slackened: stage 3 again' }).click()
+    await bench.getByRole('button', { name: 'All slackened: from stage 1' }).click()
+
+    // past the first stage and short of the final figure: noted, and on
+    await expect(bench.getByRole('heading', { name: 'Head bolts, stage 1 of 4' })).toBeVisible()
+    const first = (await due(bench).getAttribute('data-bolt')) ?? ''
+    await bench.getByRole('button', { name: /over, felt/ }).click()
+    await bench.getByRole('button', { name: /^Past this stage, not past/ }).click()
+    await expect(bench.getByText(`${first} went past this stage`)).toBeVisible()
+    await pullAll(bench, ORDER.slice(1))
+    await pullAll(bench, ORDER)
     await pullAll(bench, ORDER)
 
     // a bolt that moves at the check is found by going round again
     await expect(bench.getByRole('heading', { name: 'Head bolts, stage 4 of 4' })).toBeVisible()
     await pullAll(bench, ORDER.slice(0, 9))
     await expect(due(bench)).toHaveAttribute('data-bolt', 'h10')
-    await bench.getByRole('button', { name: /over, missed/ }).click()
+    await bench.getByRole('button', { name: /over, felt/ }).click()
     await bench.getByRole('button', { name: 'It moved' }).click()
     await pullAll(bench, ORDER)
     await expect(bench.getByText('Complete, check pass stands')).toBeVisible()

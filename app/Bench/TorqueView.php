@@ -3,6 +3,7 @@
 namespace App\Bench;
 
 use App\Http\Shapes\JobTorquingShape;
+use App\Http\Shapes\TorqueAskedShape;
 use App\Http\Shapes\TorqueBoltShape;
 use App\Http\Shapes\TorqueDoneShape;
 use App\Http\Shapes\TorqueDueShape;
@@ -19,6 +20,7 @@ use Moltrek\Core\Planning\StepState;
 use Moltrek\Core\Sheet\Fastener;
 use Moltrek\Core\Sheet\Reached;
 use Moltrek\Core\Sheet\School;
+use Moltrek\Core\Sheet\StageKind;
 use Moltrek\Core\Sheet\StepKind;
 use Moltrek\Core\Torquing\Due;
 use Moltrek\Core\Torquing\Made;
@@ -93,14 +95,15 @@ final readonly class TorqueView
         $wrenches = $atHand === [] ? null : WrenchRack::ofShop($this->now);
         $groups = array_column($programme->groups, null, 'id');
 
-        return array_map(static function (int $index, Pass $pass) use ($wrenches, $groups, $atHand): TorquePassShape {
+        return array_map(static function (int $index, Pass $pass) use ($programme, $wrenches, $groups, $atHand): TorquePassShape {
             $group = $groups[$pass->group];
             $byAdapter = array_filter($group->bolts, static fn (Fastener $bolt): bool => $bolt->reached === Reached::Adapter) !== [];
             [$least, $most] = $pass->target?->ends() ?? [null, null];
+            $final = $pass->is(StageKind::Torque) ? $programme->finalIn($index)?->ends()[1] : null;
 
             return new TorquePassShape(
                 $group->id, $group->name, $group->source, $pass->stage->kind->value, $pass->words(), $pass->act(false), $pass->act(true),
-                $pass->order, $pass->target?->figure, $least, $most, $pass->stage->between, $pass->stage->note, $pass->over->value,
+                $pass->order, $pass->target?->figure, $least, $most, $final > $most ? $final : null, $pass->stage->between, $pass->stage->note, $pass->over->value,
                 in_array($index, $atHand, true) ? $wrenches?->settings($pass, $byAdapter) ?? [] : [],
             );
         }, array_keys($programme->passes), $programme->passes);
@@ -111,20 +114,32 @@ final readonly class TorqueView
         $begun = array_column($this->state->entries, null, 'id')[$run->id] ?? null;
         $made = $run->made();
         $last = $made === [] ? null : $made[count($made) - 1];
-        $over = $run->over();
         $current = $run->current();
         $earlier = array_filter($this->state->runs->all(), static fn (Run $each): bool => $each->step === $run->step && $each !== $run);
 
         return new TorqueRunShape(
             $run->id, $begun->by ?? '', $begun?->at->format(self::INSTANT) ?? '', $last?->pull->at->format(self::INSTANT), $last?->pull->by,
             $run->isComplete(), $run->whyVoid(), $current === null ? null : $current + 1,
-            self::due($run->next()), $over === null ? null : new TorqueDueShape($over->pass + 1, $over->bolt, 0.0),
-            $run->restartsAt($over->pass ?? $current ?? 0) + 1, array_map(static fn (int $pass): int => $pass + 1, $run->stagesBack()),
+            self::due($run->next()), self::asked($run), array_map(static fn (int $pass): int => $pass + 1, $run->stagesBack()),
             $this->wasLong($last), $current === null ? [] : $run->missed($current),
             array_map(static fn (Owed $owed): TorqueOwedShape => new TorqueOwedShape($owed->bolt, $owed->reason, $owed->release, ($run->lacks($owed->bolt) ?? -2) + 1), $run->owed()),
             $this->done($run), $run->remarks(),
             $last === null ? null : new TorqueMadeShape($last->pull->id, $last->pull->pass + 1, $last->pull->bolt, $last->outcome->value, $last->pull->by, $last->pull->at->format(self::INSTANT)),
             count($made), count($earlier),
+        );
+    }
+
+    private static function asked(Run $run): ?TorqueAskedShape
+    {
+        [$made, $verdict] = [$run->asked(), $run->verdictOnAsked()];
+        if ($made === null || $verdict === null) {
+            return null;
+        }
+        [$pull, $outcome] = [$made->pull, $made->outcome];
+
+        return new TorqueAskedShape(
+            $pull->pass + 1, $run->programme->begins($pull->pass) + 1, $pull->bolt, $outcome->value,
+            $verdict->headline($pull->bolt), $verdict->ask($run->programme->passes[$pull->pass]->over), $outcome->mayBeAccepted(),
         );
     }
 

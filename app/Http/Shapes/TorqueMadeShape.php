@@ -15,7 +15,7 @@ final readonly class TorqueMadeShape
         public int $stage,
         #[OA\Property]
         public string $bolt,
-        #[OA\Property(description: 'done, out of order, moved, under, interrupted, over, again, ahead of its stage, after the end')]
+        #[OA\Property(description: 'done, in doubt, past its stage, out of order, moved, under, interrupted, over, clicked at once, turns without rising, again, ahead of its stage, after the end')]
         public string $outcome,
         #[OA\Property]
         public string $by,

@@ -35,6 +35,8 @@ final readonly class TorquePassShape
         public ?float $least,
         #[OA\Property]
         public ?float $most,
+        #[OA\Property(description: 'N·m that a fastener gets later, past which it is asked about; null where this stage is final')]
+        public ?float $final,
         #[OA\Property(description: 'what is done between two pulls')]
         public ?string $between,
         #[OA\Property]

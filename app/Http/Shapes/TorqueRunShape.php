@@ -34,10 +34,8 @@ final readonly class TorqueRunShape
         public ?int $stage,
         #[OA\Property]
         public ?TorqueDueShape $next,
-        #[OA\Property(description: 'the pull past its limit that waits for its consequence')]
-        public ?TorqueDueShape $over,
-        #[OA\Property(description: 'from which stage one begins again after slackening')]
-        public int $restartsAt,
+        #[OA\Property(description: 'past its limit, or what the hand felt: waits for its consequence')]
+        public ?TorqueAskedShape $asked,
         #[OA\Property(items: new OA\Items(type: 'integer'))]
         public array $stagesBack,
         #[OA\Property(description: 'whether the pause since the last pull was long')]

@@ -8,6 +8,7 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Fastener;
+use Moltrek\Core\Sheet\StageKind;
 
 /**
  * How one joint is pulled: its groups of fasteners one after another, each in its stages. A run takes it along whole, so that
@@ -77,6 +78,33 @@ final readonly class Programme
     public function pass(int $index): ?Pass
     {
         return $this->passes[$index] ?? null;
+    }
+
+    /**
+     * Past what a fastener is not to be drawn in a pass before it is asked about: the greatest of this pass and those that come
+     * after it, as far as the joint is eased; but what an angle is turned from is final in itself. Null without a torque.
+     */
+    public function finalIn(int $index): ?Target
+    {
+        $final = $this->passes[$index]->target;
+        for ($later = $index + 1; ($pass = $this->pass($later)) !== null && $pass->group === $this->passes[$index]->group; $later++) {
+            if ($pass->is(StageKind::Loosen) || $pass->is(StageKind::Angle)) {
+                return $pass->is(StageKind::Angle) ? $this->passes[$index]->target : $final;
+            }
+            $final = $pass->target !== null && $pass->target->ends()[1] > ($final?->ends()[1] ?? 0.0) ? $pass->target : $final;
+        }
+
+        return $final;
+    }
+
+    /** Where the group of a pass begins. */
+    public function begins(int $index): int
+    {
+        while ($index > 0 && $this->passes[$index - 1]->group === $this->passes[$index]->group) {
+            $index--;
+        }
+
+        return $index;
     }
 
     /** @return array<string, mixed> */

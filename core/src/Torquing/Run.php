@@ -2,10 +2,7 @@
 
 namespace Moltrek\Core\Torquing;
 
-use Moltrek\Core\Sheet\Fastener;
-use Moltrek\Core\Sheet\Reached;
 use Moltrek\Core\Sheet\StageKind;
-use Moltrek\Core\Sheet\StatedStage;
 
 /**
  * A joint being pulled: folded from its pulls, it is at any moment at one fastener in one pass. A pass is over when every
@@ -30,8 +27,8 @@ final class Run
     /** @var list<Made> */
     private array $made = [];
 
-    /** @var array<string, Pull> past their limit and not settled, by fastener */
-    private array $over = [];
+    /** @var array<string, Made> asked about and not settled, by fastener: past their limit, or what the hand felt */
+    private array $asked = [];
 
     private ?string $void = null;
 
@@ -51,9 +48,9 @@ final class Run
     public function pull(Pull $pull): Outcome
     {
         $outcome = $this->outcomeOf($pull);
-        $this->made[] = new Made($pull, $outcome);
-        if ($outcome === Outcome::Over) {
-            $this->over[$pull->bolt] = $pull;
+        $this->made[] = $made = new Made($pull, $outcome);
+        if ($outcome->isAsked()) {
+            $this->asked[$pull->bolt] = $made;
         }
         if ($outcome === Outcome::Interrupted) {
             $this->turned[$pull->bolt] = ($this->turned[$pull->bolt] ?? 0.0) + ($pull->said->figure ?? 0.0);
@@ -82,32 +79,34 @@ final class Run
             return Outcome::Again;
         }
         $due = $this->next();
-        $judged = $this->judged($pass, $pull);
+        $judged = $this->verdictOn($pull)->outcome;
+        $isOutOfTurn = $due !== null && $due->pass === $pull->pass && $due->bolt !== $pull->bolt && ! $isCatchingUp;
 
         return match (true) {
-            $judged !== null => $judged,
+            $judged === Outcome::ClickedAtOnce && $this->wasPast($pull) => Outcome::Done,
+            ! $judged->counts() => $judged,
             $pass->is(StageKind::Check) && $pull->said->hasMoved => Outcome::Moved,
-            $due !== null && $due->pass === $pull->pass && $due->bolt !== $pull->bolt && ! $isCatchingUp => Outcome::OutOfOrder,
-            default => Outcome::Done,
+            $isOutOfTurn => Outcome::OutOfOrder,
+            default => $judged,
         };
     }
 
-    /** Past its limit or short of it; null for one that is right, or that said no figure. */
-    private function judged(Pass $pass, Pull $pull): ?Outcome
+    /** Whether it was drawn past an earlier stage: then it is no wonder that the wrench clicks at once. */
+    private function wasPast(Pull $pull): bool
     {
-        if ($pull->said->isOver) {
-            return Outcome::Over;
+        for ($index = $this->programme->begins($pull->pass); $index < $pull->pass; $index++) {
+            $earlier = $this->done[$index][$pull->bolt] ?? null;
+            if ($earlier !== null && $this->verdictOn($earlier)->outcome === Outcome::Past) {
+                return true;
+            }
         }
-        if ($pass->target === null || $pull->said->figure === null || $pull->said->isFelt) {
-            return null;
-        }
-        $figure = $pull->said->figure + ($pass->is(StageKind::Angle) ? $this->turned[$pull->bolt] ?? 0.0 : 0.0);
 
-        return match (true) {
-            $pass->target->isOver($figure) => Outcome::Over,
-            $pass->target->isUnder($figure) => $pass->is(StageKind::Angle) ? Outcome::Interrupted : Outcome::Under,
-            default => null,
-        };
+        return false;
+    }
+
+    private function verdictOn(Pull $pull): PullVerdict
+    {
+        return PullVerdict::of($this->programme, $pull, $this->turned[$pull->bolt] ?? 0.0);
     }
 
     /** It is passed by for now: a part has to come first, the crank cannot be held, nothing reaches it. */
@@ -115,7 +114,7 @@ final class Run
     {
         if ($this->void === null && $this->lacks($bolt) !== null) {
             $this->owed[$bolt] = new Owed($bolt, $reason, $release, false);
-            unset($this->over[$bolt]);
+            unset($this->asked[$bolt]);
             array_map($this->repeatCheck(...), array_keys($this->done));
         }
     }
@@ -127,7 +126,7 @@ final class Run
             return;
         }
         $this->replaced[$bolt] = $reason;
-        unset($this->turned[$bolt], $this->over[$bolt]);
+        unset($this->turned[$bolt], $this->asked[$bolt]);
         $group = $this->programme->bolts[$bolt]->group;
         foreach ($this->programme->passes as $index => $pass) {
             if ($pass->group === $group) {
@@ -143,18 +142,18 @@ final class Run
     public function restart(int $pass): void
     {
         if ($this->void === null) {
-            $this->over = $this->turned = [];
+            $this->asked = $this->turned = [];
             $this->done = array_filter($this->done, static fn (int $index): bool => $index < $pass, ARRAY_FILTER_USE_KEY);
         }
     }
 
-    /** A pull past its limit is taken upon oneself, and counts. */
-    public function acceptOver(string $bolt): void
+    /** A pull that is asked about is taken upon oneself, and counts; never one that turns without rising. */
+    public function accept(string $bolt): void
     {
-        $pull = $this->void === null ? $this->over[$bolt] ?? null : null;
-        unset($this->over[$bolt]);
-        if ($pull !== null) {
-            $this->count($pull);
+        $made = $this->void === null ? $this->asked[$bolt] ?? null : null;
+        if ($made?->outcome->mayBeAccepted() === true) {
+            unset($this->asked[$bolt]);
+            $this->count($made->pull);
         }
     }
 
@@ -185,10 +184,10 @@ final class Run
         return null;
     }
 
-    /** What is to be pulled now; null while a pull past its limit waits for its consequence, and when there is nothing left. */
+    /** What is to be pulled now; null while a fastener is asked about, and when there is nothing left. */
     public function next(): ?Due
     {
-        if ($this->over !== [] || $this->void !== null) {
+        if ($this->asked !== [] || $this->void !== null) {
             return null;
         }
         foreach ($this->owed as $owed) {
@@ -250,7 +249,7 @@ final class Run
     /** Whether it has come to its end and its check pass stands; what is owed to a later part is a debt, and no hindrance. */
     public function isComplete(): bool
     {
-        return $this->void === null && $this->over === [] && $this->current() === null
+        return $this->void === null && $this->asked === [] && $this->current() === null
             && array_filter($this->owed, static fn (Owed $owed): bool => $owed->isNow) === [];
     }
 
@@ -259,10 +258,18 @@ final class Run
         return $this->void === null && ! $this->isComplete();
     }
 
-    /** The pull past its limit that waits for its consequence. */
-    public function over(): ?Pull
+    /** The pull whose fastener is asked about before anything else. */
+    public function asked(): ?Made
     {
-        return array_values($this->over)[0] ?? null;
+        return array_values($this->asked)[0] ?? null;
+    }
+
+    /** What is asked about it: in a headline, and what to do. */
+    public function verdictOnAsked(): ?PullVerdict
+    {
+        $asked = $this->asked();
+
+        return $asked === null ? null : $this->verdictOn($asked->pull);
     }
 
     public function whyVoid(): ?string
@@ -299,20 +306,6 @@ final class Run
     }
 
     /**
-     * From which pass one begins again once everything has been slackened: an angle is turned from snug, so from the pass that
-     * makes it so.
-     */
-    public function restartsAt(int $pass): int
-    {
-        while ($pass > 0 && $this->programme->passes[$pass]->is(StageKind::Angle)
-            && $this->programme->passes[$pass - 1]->group === $this->programme->passes[$pass]->group) {
-            $pass--;
-        }
-
-        return $pass;
-    }
-
-    /**
      * Where one may begin again to be sure of one's place: this pass and the one before it. Not where an angle would be turned
      * twice, or where a fastener has been eased since.
      *
@@ -331,32 +324,9 @@ final class Run
         return array_values(array_filter([...$isBegun ? [$current] : [], $current - 1], $isSafe));
     }
 
-    /** @return list<string> what stays visible of it: felt, snug, replaced, past its check */
+    /** @return list<string> what stays visible of it: felt, snug, past a stage, in doubt, replaced, past its check */
     public function remarks(): array
     {
-        $felt = $overdue = [];
-        foreach ($this->done as $pulls) {
-            foreach ($pulls as $pull) {
-                $felt += $pull->said->isFelt ? [$pull->bolt => $pull->bolt] : [];
-                $overdue += $pull->with?->isOverdue === true ? [$pull->with->wrench => $pull->with->wrench] : [];
-            }
-        }
-        $snug = array_filter($this->programme->bolts, fn (Fastener $bolt): bool => $this->isSnugOnly($bolt));
-
-        return [
-            ...$felt === [] ? [] : [implode(', ', $felt).' felt, not torqued'],
-            ...$snug === [] ? [] : [implode(', ', array_keys($snug)).' snug, no figure'],
-            ...array_map(static fn (string $bolt, string $why): string => "$bolt replaced: $why",
-                array_keys($this->replaced), $this->replaced),
-            ...$overdue === [] ? [] : ['pulled with '.implode(', ', $overdue).', past its check'],
-        ];
-    }
-
-    private function isSnugOnly(Fastener $bolt): bool
-    {
-        $isFigured = static fn (Pass $pass): bool => $pass->target !== null || $pass->stage->how === StatedStage::ONE_BY_ONE;
-        $passes = array_filter($this->programme->passes, static fn (Pass $pass): bool => in_array($bolt->id, $pass->order, true));
-
-        return $bolt->reached !== Reached::Feel && array_filter($passes, $isFigured) === [];
+        return Remarks::on($this->programme, $this->done, $this->replaced);
     }
 }

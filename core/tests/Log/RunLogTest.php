@@ -116,12 +116,21 @@ it('refuses what this run has not', function (string $kind, array $payload, stri
     'a stage that is not there' => ['bolt_pulled', ['stage' => 9, 'bolt' => 'h1'], 'stage'],
     'an angle in a stage without one' => ['bolt_pulled', ['stage' => 1, 'bolt' => 'h1', 'angle' => '90 deg'], 'angle'],
     'a torque of nothing' => ['bolt_pulled', ['stage' => 1, 'bolt' => 'h1', 'torque' => '0 N·m'], 'torque'],
+    'clicked at once in a check pass, which asks for it' => ['bolt_pulled', ['stage' => 3, 'bolt' => 'h1', 'feel' => 'clicked at once'], 'feel'],
+    'a feel that nobody has' => ['bolt_pulled', ['stage' => 1, 'bolt' => 'h1', 'feel' => 'odd'], 'feel'],
+    'a wrench that may be off by nothing' => ['bolt_pulled', ['stage' => 1, 'bolt' => 'h1', 'with' => (object) ['wrench' => 'W1', 'doubt' => '0 N·m']], 'with.doubt'],
     'passed by without a reason' => ['bolt_skipped', ['bolt' => 'h1'], 'reason'],
     'replaced, another bolt' => ['bolt_replaced', ['bolt' => 'h9', 'reason' => 'stretched'], 'bolt'],
     'restarted at no stage' => ['stage_restarted', ['stage' => 9, 'reason' => 'pause'], 'stage'],
     'accepted, another bolt' => ['over_accepted', ['bolt' => 'h9', 'reason' => 'so'], 'bolt'],
     'given up, another run' => ['run_abandoned', ['run' => 'x', 'reason' => 'so'], 'run'],
 ]);
+
+it('never takes upon anybody a fastener that turns without rising', function (string $feel, bool $refuses) {
+    $before = Before::of(onTheHead(...[...pullsOfHead(1), ['bolt_pulled', ['run' => runOnHead(), 'stage' => 1, 'bolt' => 'h1', 'feel' => $feel]]]));
+    $accept = fn () => $before->enter('over_accepted', (object) ['run' => runOnHead(), 'bolt' => 'h1', 'reason' => 'seen']);
+    $refuses ? expect($accept)->toThrow(Refusal::class, 'it is never accepted') : expect($accept)->not->toThrow(Refusal::class);
+})->with(['turns' => ['turns without rising', true], 'clicked at once, and seen' => ['clicked at once', false]]);
 
 it('begins a joint only in its turn', function () {
     $state = worked(demoSheet(), upTo(demoSheet(), 'on.piston.1'));

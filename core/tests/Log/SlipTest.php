@@ -106,11 +106,13 @@ const RUN_TOLD = [
     'a figure' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'torque' => '11 lbf·ft']], 'Head nuts, stage 2: h4, 11 lbf·ft'],
     'one that moved' => [['bolt_pulled', ['stage' => 3, 'bolt' => 'h4', 'moved' => true]], 'Head nuts, stage 3: h4, moved at the check'],
     'by feel' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'felt' => true]], 'Head nuts, stage 2: h4, by feel'],
+    'past this stage' => [['bolt_pulled', ['stage' => 1, 'bolt' => 'h4', 'past' => true]], 'Head nuts, stage 1: h4, past this stage'],
+    'what the hand felt' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'feel' => 'turns without rising']], 'Head nuts, stage 2: h4, turns without rising'],
     'too far' => [['bolt_pulled', ['stage' => 2, 'bolt' => 'h4', 'over' => true]], 'Head nuts, stage 2: h4, past its limit'],
     'passed by' => [['bolt_skipped', ['bolt' => 'h4', 'reason' => 'bracket first']], 'Head nuts: h4 passed by, bracket first'],
     'replaced' => [['bolt_replaced', ['bolt' => 'h4', 'reason' => 'stretched']], 'Head nuts: h4 replaced, stretched'],
     'begun again' => [['stage_restarted', ['stage' => 2, 'reason' => 'telephone']], 'Head nuts: from stage 2 again, telephone'],
-    'accepted' => [['over_accepted', ['bolt' => 'h4', 'reason' => 'half a newton']], 'Head nuts: h4 past its limit, accepted because half a newton'],
+    'accepted' => [['over_accepted', ['bolt' => 'h4', 'reason' => 'half a newton']], 'Head nuts: h4 accepted as it is, because half a newton'],
     'given up' => [['run_abandoned', ['reason' => 'wrong gasket']], 'Head nuts: run given up, wrong gasket'],
 ];
 

@@ -3289,6 +3289,20 @@ export interface components {
              */
             standsStill: number | null;
         };
+        /** @description A fastener that is asked about before anything else is pulled. */
+        TorqueAsked: {
+            stage: number;
+            /** @description of the first stage of its group */
+            begins: number;
+            bolt: string;
+            /** @description over, clicked at once, turns without rising */
+            outcome: string;
+            headline: string;
+            /** @description what to do, and how one knows */
+            ask: string;
+            /** @description whether somebody may let it stand as it is */
+            mayBeAccepted: boolean;
+        };
         /** @description A fastener from above, in millimetres. */
         TorqueBolt: {
             id: string;
@@ -3359,7 +3373,7 @@ export interface components {
             id: string;
             stage: number;
             bolt: string;
-            /** @description done, out of order, moved, under, interrupted, over, again, ahead of its stage, after the end */
+            /** @description done, in doubt, past its stage, out of order, moved, under, interrupted, over, clicked at once, turns without rising, again, ahead of its stage, after the end */
             outcome: string;
             by: string;
             at: string;
@@ -3394,6 +3408,11 @@ export interface components {
             least: number | null;
             /** Format: float */
             most: number | null;
+            /**
+             * Format: float
+             * @description N·m that a fastener gets later, past which it is asked about; null where this stage is final
+             */
+            final: number | null;
             /** @description what is done between two pulls */
             between: string | null;
             note: string | null;
@@ -3420,9 +3439,7 @@ export interface components {
             /** @description from 1; null when all are done */
             stage: number | null;
             next: components["schemas"]["TorqueDue"] | null;
-            over: components["schemas"]["TorqueDue"] | null;
-            /** @description from which stage one begins again after slackening */
-            restartsAt: number;
+            asked: components["schemas"]["TorqueAsked"] | null;
             stagesBack: number[];
             /** @description whether the pause since the last pull was long */
             wasLong: boolean;
@@ -3869,7 +3886,9 @@ export interface components {
                 angle?: unknown;
                 felt?: unknown;
                 moved?: unknown;
+                past?: unknown;
                 over?: unknown;
+                feel?: unknown;
                 with?: unknown;
             };
             bolt_skipped: {

@@ -60,6 +60,7 @@ const pass = (more: object = {}) => ({
     figure: 20,
     least: 19,
     most: 21,
+    final: null,
     between: null,
     note: null,
     over: 'slacken and restart the stage',
@@ -78,8 +79,7 @@ const aRun = (more: object = {}): Run =>
         voidBecause: null,
         stage: 1,
         next: { stage: 1, bolt: 'a', turned: 0 },
-        over: null,
-        restartsAt: 1,
+        asked: null,
         stagesBack: [],
         wasLong: false,
         missed: [],
@@ -110,6 +110,20 @@ const aJoint = (more: object = {}): Joint =>
         place: { bores: [], chain: null, isHead: true },
         ...more,
     }) as unknown as Joint
+
+const asked = (bolt: string, more: object = {}) => ({
+    stage: 1,
+    begins: 1,
+    bolt,
+    outcome: 'over',
+    headline: `${bolt} went past its limit`,
+    ask: 'Slacken and restart the stage.',
+    mayBeAccepted: true,
+    ...more,
+})
+
+/** The wrench of a pull, as it is entered. */
+const WITH = expect.objectContaining({ wrench: 'w1', dial: '20 N·m', gives: '20.000 N·m' })
 
 const waiting = (...pulls: [number, string, object?][]): Waiting[] =>
     pulls.map(([stage, id, more], index) => ({
@@ -162,7 +176,7 @@ describe('a run while its pulls are on their way', () => {
             done: [{ stage: 1, bolts: ['b'], felt: ['b'], outOfOrder: ['b'] }],
         })
         expect(marksOf(aJoint(), run, 1)).toEqual({ a: 'due', b: 'felt', c: 'after' })
-        expect(marksOf(aJoint(), { ...run, next: null, over: { stage: 1, bolt: 'c', turned: 0 } }, 1)).toEqual({
+        expect(marksOf(aJoint(), { ...run, next: null, asked: asked('c') }, 1)).toEqual({
             a: 'missed',
             b: 'felt',
             c: 'over',
@@ -188,7 +202,7 @@ describe('the torque map', () => {
             {
                 job: 214,
                 kind: 'bolt_pulled',
-                payload: { run: 'run-1', stage: 1, bolt: 'a', with: { wrench: 'w1', dial: '20 N·m' } },
+                payload: { run: 'run-1', stage: 1, bolt: 'a', with: WITH },
             },
         ])
     })
@@ -213,13 +227,67 @@ describe('the torque map', () => {
         expect(entered[0]?.payload).toMatchObject({ bolt: 'c' })
     })
 
-    it('asks for the maker’s consequence of a pull past its limit', async () => {
-        shown(aJoint({ run: aRun({ next: null, over: { stage: 1, bolt: 'b', turned: 0 } }) }))
+    it('asks for the maker’s consequence of a pull past its limit: all slackened is from the first stage', async () => {
+        shown(aJoint({ run: aRun({ next: null, asked: asked('b', { stage: 2, begins: 2 }) }) }))
         const alert = await screen.findByRole('alert')
-        expect(alert.textContent).toContain('engine maker: slacken and restart the stage')
-        fireEvent.click(within(alert).getByRole('button', { name: 'All slackened: stage 1 again' }))
+        expect(alert.textContent).toContain('engine maker: Slacken and restart the stage.')
+        fireEvent.click(within(alert).getByRole('button', { name: 'All slackened: from stage 1' }))
+        fireEvent.click(within(alert).getByRole('button', { name: 'Only head bolts slackened: from stage 2' }))
         fireEvent.click(within(alert).getByRole('button', { name: 'b replaced' }))
-        expect(entered.map(({ kind }) => kind)).toEqual(['stage_restarted', 'bolt_replaced'])
+        expect(entered.map(({ kind, payload }) => [kind, (payload as { stage?: number }).stage])).toEqual([
+            ['stage_restarted', 1],
+            ['stage_restarted', 2],
+            ['bolt_replaced', undefined],
+        ])
+    })
+
+    it.each([
+        ['clicked at once', true, 'b out, seen and in again', 'bolt_replaced'],
+        ['turns without rising', false, 'b replaced', 'bolt_replaced'],
+    ])('asks about a fastener that %s, and accepts only what may be', async (outcome, mayBeAccepted, button, kind) => {
+        const headline = `b ${outcome}`
+        shown(aJoint({ run: aRun({ next: null, asked: asked('b', { outcome, headline, mayBeAccepted }) }) }))
+        const alert = await screen.findByRole('alert')
+        expect(alert.textContent).toContain(headline)
+        expect(within(alert).queryByRole('button', { name: 'Accept it' }) !== null).toBe(mayBeAccepted)
+        expect(within(alert).queryByRole('button', { name: 'Leave it owed' }) !== null).toBe(!mayBeAccepted)
+        fireEvent.click(within(alert).getByRole('button', { name: button }))
+        expect(entered[0]).toMatchObject({ kind, payload: { bolt: 'b', reason: expect.stringContaining('out, ') } })
+    })
+
+    it('leaves a fastener owed until its thread is mended', async () => {
+        const feel = { outcome: 'turns without rising', mayBeAccepted: false }
+        shown(aJoint({ run: aRun({ next: null, asked: asked('b', feel) }) }))
+        fireEvent.click(await screen.findByRole('button', { name: 'Leave it owed' }))
+        fireEvent.change(screen.getByLabelText('What b waits for'), { target: { value: 'thread insert' } })
+        const alert = screen.getByRole('alert')
+        fireEvent.click(within(alert).getAllByRole('button', { name: 'Leave it owed' }).at(-1) as HTMLElement)
+        expect(entered[0]).toMatchObject({
+            kind: 'bolt_skipped',
+            payload: { bolt: 'b', reason: 'turns without rising', release: 'thread insert' },
+        })
+    })
+
+    it.each([
+        ['torque', 'Past this stage, not past 42.0 N·m', { past: true }],
+        ['torque', 'Past the final figure', { over: true }],
+        ['torque', 'Clicked at once', { feel: 'clicked at once' }],
+        ['torque', 'Turns without rising', { feel: 'turns without rising' }],
+        ['angle', 'Past its angle', { over: true }],
+    ])('enters of a stage of %s what is said with “%s”', async (kind, button, said) => {
+        const passes = [pass({ kind, final: kind === 'torque' ? 42 : null }), pass({ kind: 'check' })]
+        shown(aJoint({ passes, run: aRun() }))
+        fireEvent.click(await screen.findByRole('button', { name: /over, felt/ }))
+        fireEvent.click(screen.getByRole('button', { name: button }))
+        expect(entered[0]).toMatchObject({ kind: 'bolt_pulled', payload: { bolt: 'a', ...said } })
+    })
+
+    it('asks of a check pass neither a click at once nor what is past a stage', async () => {
+        shown(aJoint({ passes: [pass({ kind: 'check' })], run: aRun() }))
+        fireEvent.click(await screen.findByRole('button', { name: /over, felt/ }))
+        expect(screen.queryByRole('button', { name: 'Clicked at once' })).toBeNull()
+        expect(screen.queryByRole('button', { name: /^Past this stage/ })).toBeNull()
+        expect(screen.getByRole('button', { name: 'It moved' })).toBeTruthy()
     })
 
     it('brings a bolt up that was owed, at the stage that it lacks', async () => {
@@ -231,7 +299,7 @@ describe('the torque map', () => {
             run: 'run-1',
             stage: 1,
             bolt: 'b',
-            with: { wrench: 'w1', dial: '20 N·m' },
+            with: WITH,
         })
     })
 

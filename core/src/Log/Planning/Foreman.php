@@ -38,12 +38,12 @@ final readonly class Foreman
         if ($run === null || $step === null) {
             return null;
         }
-        [$due, $over] = [$run->next(), $run->over()];
+        [$due, $asked] = [$run->next(), $run->asked()];
         $stage = ($run->current() ?? 0) + 1;
         $text = $run->programme->groups[0]->name.sprintf(', stage %d of %d', $stage, count($run->programme->passes));
 
         return new NextMove('step', $step->id, $step->place->slab, $due === null ? $text : $text.': '.$due->bolt, match (true) {
-            $over !== null => $over->bolt.' was drawn past its limit: settle that first.',
+            $asked !== null => ($run->verdictOnAsked()?->headline($asked->pull->bolt) ?? '').': settle that first.',
             $due !== null => $run->programme->passes[$due->pass]->words().'.',
             default => $step->words->why,
         });

@@ -15,10 +15,11 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Sheet\StageKind;
 use Moltrek\Core\Torquing\Pull;
 use Moltrek\Core\Torquing\PulledWith;
+use Moltrek\Core\Torquing\PullFeel;
 use Moltrek\Core\Torquing\PullSaid;
 use Moltrek\Core\Torquing\Run;
 
-/** A fastener was pulled in a stage of its run: the wrench clicked, or said how far it was drawn or turned. */
+/** A fastener was pulled in a stage of its run: the wrench clicked, or said how far it was drawn or turned, or the hand felt something. */
 final readonly class BoltPulled implements Kind
 {
     use OfRun;
@@ -30,9 +31,7 @@ final readonly class BoltPulled implements Kind
         public string $bolt,
         public ?WrittenQuantity $torque,
         public ?WrittenQuantity $angle,
-        public bool $felt,
-        public bool $moved,
-        public bool $over,
+        private PullSaid $said,
         public ?PulledWith $with,
     ) {
     }
@@ -44,7 +43,7 @@ final readonly class BoltPulled implements Kind
 
     public static function keys(): array
     {
-        return ['run', 'stage', 'bolt', 'torque', 'angle', 'felt', 'moved', 'over', 'with'];
+        return ['run', 'stage', 'bolt', 'torque', 'angle', 'felt', 'moved', 'past', 'over', 'feel', 'with'];
     }
 
     public static function read(Fields $payload): self
@@ -60,7 +59,8 @@ final readonly class BoltPulled implements Kind
             $payload->text('run', 60), $payload->whole('stage', 1, 200), $payload->text('bolt', 20),
             $payload->has('torque') ? $payload->quantity('torque', Dimension::Torque) : null,
             $payload->has('angle') ? $payload->quantity('angle', Dimension::Angle) : null,
-            $payload->flag('felt'), $payload->flag('moved'), $payload->flag('over'),
+            new PullSaid(null, $payload->flag('felt'), $payload->flag('moved'), $payload->flag('past'), $payload->flag('over'),
+                $payload->choiceOrNull('feel', PullFeel::class)),
             $with === null ? null : PulledWith::read($with),
         );
     }
@@ -79,13 +79,17 @@ final readonly class BoltPulled implements Kind
             throw ContradictoryFields::excluded('angle', $this->angle->text, 'This stage is not turned by an angle.',
                 'a torque, or a click');
         }
+        if ($this->said->feel === PullFeel::ClickedAtOnce && ! $pass->is(StageKind::Torque)) {
+            throw ContradictoryFields::excluded('feel', $this->said->feel->value, 'In this stage a click at once is what is asked for, or none is.',
+                PullFeel::TurnsWithoutRising->value);
+        }
     }
 
     public function apply(Totals $totals, Entry $entry): void
     {
         $this->change($totals, $entry, fn (Run $run) => $run->pull(new Pull(
             $entry->id, $this->bolt, $this->stage - 1, $entry->by, $entry->at,
-            new PullSaid($this->figureIn($run), $this->felt, $this->moved, $this->over), $this->with,
+            $this->said->with($this->figureIn($run)), $this->with,
         )));
     }
 
@@ -101,7 +105,9 @@ final readonly class BoltPulled implements Kind
     {
         $said = implode(', ', [
             ...$this->torque === null ? [] : [$this->torque->text], ...$this->angle === null ? [] : [$this->angle->text],
-            ...$this->felt ? ['by feel'] : [], ...$this->moved ? ['moved at the check'] : [], ...$this->over ? ['past its limit'] : [],
+            ...$this->said->isFelt ? ['by feel'] : [], ...$this->said->hasMoved ? ['moved at the check'] : [],
+            ...$this->said->isPast ? ['past this stage'] : [], ...$this->said->isOver ? ['past its limit'] : [],
+            ...$this->said->feel === null ? [] : [$this->said->feel->value],
         ]);
 
         return ucfirst($this->jointIn($state)).", stage $this->stage: $this->bolt".($said === '' ? '' : ', '.$said);

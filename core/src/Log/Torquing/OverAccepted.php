@@ -9,9 +9,10 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Torquing\Run;
 
-/** Somebody takes a pull past its limit upon himself, for a reason. */
+/** Somebody takes upon himself a pull that is asked about, for a reason: past its limit, or tight at once and seen. */
 final readonly class OverAccepted implements Kind
 {
     use OfRun;
@@ -38,16 +39,21 @@ final readonly class OverAccepted implements Kind
     public function admit(Before $before): void
     {
         $this->refuseOtherBolt($this->programmeOf($before), $this->bolt);
+        $asked = $before->state()->runs->named($this->run)?->asked();
+        if ($asked?->pull->bolt === $this->bolt && ! $asked->outcome->mayBeAccepted()) {
+            throw ContradictoryFields::excluded('bolt', $this->bolt, 'A fastener that turns without rising holds nothing: it is never accepted.',
+                'replaced, slackened, or left owed until its thread is mended');
+        }
     }
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $this->change($totals, $entry, fn (Run $run) => $run->acceptOver($this->bolt));
+        $this->change($totals, $entry, fn (Run $run) => $run->accept($this->bolt));
     }
 
     public function words(BuildState $state): string
     {
-        return ucfirst($this->jointIn($state)).": $this->bolt past its limit, accepted because $this->reason";
+        return ucfirst($this->jointIn($state)).": $this->bolt accepted as it is, because $this->reason";
     }
 
     public function inRecord(): RecordPart

@@ -8,7 +8,7 @@ export function Ladder({ passes, run }: { passes: Pass[]; run: Run | null }) {
             <ol className="mt-1 space-y-1.5">
                 {passes.map((pass, index) => {
                     const stage = index + 1
-                    const isNow = run?.next?.stage === stage || (run?.next === null && run?.over?.stage === stage)
+                    const isNow = run?.next?.stage === stage || (run?.next === null && run?.asked?.stage === stage)
                     const done = run ? doneIn(run, stage).length : 0
                     const isNewGroup = index > 0 && passes[index - 1]?.group !== pass.group
                     return (

@@ -15,7 +15,7 @@ import { type Felt, standIn } from './device'
 import { Ladder } from './Ladder'
 import { ahead, following, type Joint, marksOf, type Run, verbOf } from './run'
 import { nameOf, SetTo, settingsAt } from './SetTo'
-import { Over, Trouble } from './Trouble'
+import { Asked, Trouble } from './Trouble'
 
 /** How often this page asks what another tablet has pulled, in milliseconds. */
 const EVERY = 700
@@ -53,9 +53,9 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
     const device = useMemo(() => standIn(job.number, joint.step), [job.number, joint.step])
     const standing = joint.run && joint.run.voidBecause === null ? joint.run : null
     const run = standing && ahead(standing, joint.passes, waiting)
-    const owed = run?.owed.find((each) => each.bolt === caught && each.stage !== null && run.over === null)
+    const owed = run?.owed.find((each) => each.bolt === caught && each.stage !== null && run.asked === null)
     const due = owed?.stage ? { stage: owed.stage, bolt: owed.bolt, turned: 0 } : (run?.next ?? null)
-    const stage = due?.stage ?? run?.over?.stage ?? run?.stage ?? 1
+    const stage = due?.stage ?? run?.asked?.stage ?? run?.stage ?? 1
     const pass = joint.passes[stage - 1]
     const bolt = joint.bolts.find((each) => each.id === due?.bolt)
     const settings = settingsAt(pass, bolt)
@@ -79,7 +79,9 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                       with: {
                           wrench: chosen.wrench,
                           dial: chosen.dial,
+                          gives: `${chosen.delivered.toFixed(3)} N·m`,
                           ...(chosen.adapter ? { adapter: chosen.adapter } : {}),
+                          ...(chosen.doubt ? { doubt: `${chosen.doubt.toFixed(3)} N·m` } : {}),
                       },
                   }
                 : {}),
@@ -87,7 +89,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
             ...said,
         }
         void outbox.add(job.number, 'bolt_pulled', payload, `${joint.name}, stage ${stage}: ${id}`)
-        sound('over' in said || 'moved' in said ? WRONG : CLICK)
+        sound(['over', 'past', 'feel', 'moved'].some((key) => key in said) ? WRONG : CLICK)
         setMeant(null)
     }
     const click = () => {
@@ -165,7 +167,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                         <WaitingLine key={entry.id} entry={entry} zone={job.zone} />
                     ))}
                 {run && <Remarks run={run} joint={joint} onCatchUp={setCaught} />}
-                {run?.over && <Over job={job} joint={joint} run={run} />}
+                {run?.asked && <Asked job={job} joint={joint} run={run} />}
                 {asksPause && standing && (
                     <Pause
                         job={job}
@@ -226,7 +228,7 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
                             className="rounded-box border-2 border-base-content px-4 font-bold"
                             onClick={() => setTrouble(true)}
                         >
-                            over, missed,
+                            over, felt,
                             <br /> replaced …
                         </button>
                     </div>
@@ -263,14 +265,23 @@ function Pulling({ job, joint }: { job: Job; joint: Joint }) {
     )
 }
 
-/** What a wrench felt, as the log takes it; a fastener that yields has gone past its limit. */
+/** What a wrench felt, as the log takes it: a fastener that yields turns without rising. */
 const sayingOf = ({ torque, angle, yielded }: Felt): Record<string, unknown> => ({
     ...(torque === null ? {} : { torque }),
     ...(angle === null ? {} : { angle }),
-    ...(yielded ? { over: true } : {}),
+    ...(yielded ? { feel: 'turns without rising' } : {}),
 })
 
-const WRONG_OUTCOMES = ['out of order', 'moved', 'under', 'over', 'ahead of its stage']
+const WRONG_OUTCOMES = [
+    'past its stage',
+    'out of order',
+    'moved',
+    'under',
+    'over',
+    'clicked at once',
+    'turns without rising',
+    'ahead of its stage',
+]
 
 /** What was wrong with the last pull is heard, whichever tablet it came from. */
 function useHeard(run: Run | null): void {
@@ -292,6 +303,8 @@ function Remarks({ run, joint, onCatchUp }: { run: Run; joint: Joint; onCatchUp:
         under: 'short of its figure: pull it again',
         interrupted: 'stopped half-way: go on with what is left',
         'ahead of its stage': 'ahead of its stage: it does not count',
+        'past its stage': 'went past this stage, not past its final figure: noted, go on',
+        'in doubt': 'may be off by more than is allowed, as this wrench is: it stands on the record',
         'out of order': 'out of order: the missed one comes first now',
         moved: 'moved at the check: the pass is gone round again',
         again: 'was pulled already',

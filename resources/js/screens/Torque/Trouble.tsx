@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { Job } from '../../app/api'
 import { outbox } from '../../app/outbox'
+import { useThought } from '../../app/units'
 import { Figure } from '../../parts/Figure'
 import { ReasonForm } from '../../parts/ReasonForm'
 import type { Joint, Pass, Run } from './run'
@@ -27,13 +28,29 @@ export function Trouble({ job, joint, run, pass, bolt, stage, onPulled, onClose 
         onPulled(said)
         onClose()
     }
+    const thought = useThought()
     const typed = Number(figure.replace(',', '.'))
     return (
         <section aria-label={`Something else with ${bolt}`} className="border-2 border-base-content bg-base-100 p-3">
             <div className="flex flex-wrap gap-2">
+                {pass.final !== null && (
+                    <button type="button" className={BUTTON} onClick={() => say({ past: true })}>
+                        Past this stage, not past {thought(`${pass.final.toFixed(1)} N·m`)}
+                    </button>
+                )}
                 <button type="button" className={BUTTON} onClick={() => say({ over: true })}>
-                    It went over
+                    {pass.kind === 'angle' ? 'Past its angle' : 'Past the final figure'}
                 </button>
+                {pass.kind === 'torque' && (
+                    <button type="button" className={BUTTON} onClick={() => say({ feel: 'clicked at once' })}>
+                        Clicked at once
+                    </button>
+                )}
+                {pass.kind !== 'loosen' && (
+                    <button type="button" className={BUTTON} onClick={() => say({ feel: 'turns without rising' })}>
+                        Turns without rising
+                    </button>
+                )}
                 {pass.kind === 'check' && (
                     <button type="button" className={BUTTON} onClick={() => say({ moved: true })}>
                         It moved
@@ -134,64 +151,89 @@ export function Trouble({ job, joint, run, pass, bolt, stage, onPulled, onClose 
     )
 }
 
-/** A pull past its limit asks for its consequence before anything else. */
-export function Over({ job, joint, run }: { job: Job; joint: Joint; run: Run }) {
-    const [accepting, setAccepting] = useState(false)
-    const over = run.over
-    const pass = joint.passes[(over?.stage ?? 1) - 1]
-    if (!over || !pass) {
+/** A pull past its limit, or a feel that no figure tells, asks for its consequence before anything else. */
+export function Asked({ job, joint, run }: { job: Job; joint: Joint; run: Run }) {
+    const [gives, setGives] = useState<'accept' | 'owe' | null>(null)
+    const { asked } = run
+    const pass = joint.passes[(asked?.stage ?? 1) - 1]
+    if (!asked || !pass) {
         return null
     }
-    const slacken = () =>
+    const key = `torque:${job.number}:${joint.step}`
+    const slacken = (stage: number) =>
         void outbox.add(
             job.number,
             'stage_restarted',
-            { run: run.id, stage: run.restartsAt, reason: `${over.bolt} went past its limit; slackened` },
-            `Slackened, stage ${run.restartsAt} again`,
+            { run: run.id, stage, reason: `${asked.headline}; slackened` },
+            `Slackened, stage ${stage} again`,
         )
     const replace = () =>
         void outbox.add(
             job.number,
             'bolt_replaced',
-            { run: run.id, bolt: over.bolt, reason: 'drawn past its limit' },
-            `${over.bolt} replaced`,
+            { run: run.id, bolt: asked.bolt, reason: RENEWED[asked.outcome] ?? 'drawn past its limit' },
+            `${asked.bolt} brought up anew`,
         )
-    const first = pass.over.startsWith('replace')
-    const main = 'h-14 rounded-field bg-base-content px-5 text-lg font-bold text-base-100'
+    const first = asked.outcome !== 'over' || pass.over.startsWith('replace')
+    const main = 'min-h-14 rounded-field bg-base-content px-5 text-lg font-bold text-base-100'
     return (
         <section role="alert" className="border-4 border-error bg-base-100 p-4">
-            <p className="text-2xl leading-tight font-bold">▲ {over.bolt} went past its limit</p>
+            <p className="text-2xl leading-tight font-bold">▲ {asked.headline}</p>
             <p className="mb-3 text-lg">
-                {pass.source}: {pass.over}.
+                {asked.outcome === 'over' && `${pass.source}: `}
+                {asked.ask}
             </p>
             <div className="flex flex-wrap gap-2">
-                <button type="button" className={first ? BUTTON : main} onClick={slacken}>
-                    All slackened: stage {run.restartsAt} again
+                <button type="button" className={first ? BUTTON : main} onClick={() => slacken(1)}>
+                    All slackened: from stage 1
                 </button>
+                {asked.begins > 1 && (
+                    <button type="button" className={BUTTON} onClick={() => slacken(asked.begins)}>
+                        Only {pass.name.toLowerCase()} slackened: from stage {asked.begins}
+                    </button>
+                )}
                 <button type="button" className={first ? main : BUTTON} onClick={replace}>
-                    {over.bolt} replaced
+                    {asked.bolt} {asked.outcome === 'clicked at once' ? 'out, seen and in again' : 'replaced'}
                 </button>
-                <button type="button" className={BUTTON} onClick={() => setAccepting(!accepting)}>
-                    Accept it
-                </button>
+                {asked.mayBeAccepted ? (
+                    <button type="button" className={BUTTON} onClick={() => setGives('accept')}>
+                        Accept it
+                    </button>
+                ) : (
+                    <button type="button" className={BUTTON} onClick={() => setGives('owe')}>
+                        Leave it owed
+                    </button>
+                )}
             </div>
-            {accepting && (
+            {gives === 'accept' && (
                 <ReasonForm
-                    keep={`torque:${job.number}:${joint.step}:accept`}
-                    label={`Why ${over.bolt} is accepted`}
+                    keep={`${key}:accept`}
+                    label={`Why ${asked.bolt} is accepted`}
                     hint="accepted, because …"
                     confirm="Accept"
-                    onReason={(reason, id) =>
-                        void outbox.add(
-                            job.number,
-                            'over_accepted',
-                            { run: run.id, bolt: over.bolt, reason },
-                            `${over.bolt} accepted: ${reason}`,
-                            { id },
-                        )
-                    }
+                    onReason={(reason, id) => {
+                        const said = { run: run.id, bolt: asked.bolt, reason }
+                        void outbox.add(job.number, 'over_accepted', said, `${asked.bolt} accepted: ${reason}`, { id })
+                    }}
+                />
+            )}
+            {gives === 'owe' && (
+                <ReasonForm
+                    keep={`${key}:owe`}
+                    label={`What ${asked.bolt} waits for`}
+                    hint="the thread mended, a new bolt"
+                    confirm="Leave it owed"
+                    onReason={(release, id) => {
+                        const said = { run: run.id, bolt: asked.bolt, reason: asked.outcome, release }
+                        void outbox.add(job.number, 'bolt_skipped', said, `${asked.bolt} owed: ${release}`, { id })
+                    }}
                 />
             )}
         </section>
     )
+}
+
+const RENEWED: Record<string, string> = {
+    'clicked at once': 'clicked at once: out, hole and length seen',
+    'turns without rising': 'turned without rising: out, thread seen',
 }

@@ -11,6 +11,8 @@ interface Pulled {
     stage: number
     bolt: string
     over?: boolean
+    past?: boolean
+    feel?: string
     torque?: string
     angle?: string
 }
@@ -23,7 +25,15 @@ export function ahead(run: Run, passes: Pass[], waiting: Waiting[]): Run {
     const pulls = waiting
         .filter((entry) => entry.kind === 'bolt_pulled' && entry.refusal === null)
         .map((entry) => entry.payload as Pulled)
-        .filter((pull) => pull.run === run.id && !pull.over && pull.angle === undefined && pull.torque === undefined)
+        .filter(
+            (pull) =>
+                pull.run === run.id &&
+                !pull.over &&
+                !pull.past &&
+                !pull.feel &&
+                pull.angle === undefined &&
+                pull.torque === undefined,
+        )
     return pulls.reduce((state, pull) => withPull(state, passes, pull), run)
 }
 
@@ -76,7 +86,7 @@ export function marksOf(joint: Joint, run: Run | null, stage: number): Record<st
         if (run === null) {
             return 'open'
         }
-        if (run.over?.bolt === bolt) {
+        if (run.asked?.bolt === bolt) {
             return 'over'
         }
         if (run.next?.bolt === bolt) {
