@@ -21,7 +21,8 @@ final readonly class PullVerdict
     {
         $pass = $programme->passes[$pull->pass];
         $byAngle = $pass->is(StageKind::Angle);
-        $said = $pull->said->isFelt ? null : $pull->said->figure ?? ($byAngle ? null : $pull->with?->gives);
+        $isClick = ! $byAngle && ! $pull->said->isPast && ! $pull->said->isOver && $pull->said->feel === null;
+        $said = $pull->said->isFelt ? null : $pull->said->figure ?? ($isClick ? $pull->with?->gives : null);
         $figure = $said === null ? null : $said + ($byAngle ? $turned : 0.0);
         $doubt = $byAngle ? null : $pull->with?->doubt;
 

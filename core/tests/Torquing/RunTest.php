@@ -31,7 +31,7 @@ function threeBolts(array $stages, array $more = []): Run
 function happens(Run $run, string $what): Run
 {
     foreach (array_filter(explode(' ', $what)) as $index => $word) {
-        preg_match('/^(ok:|[-+<])?([a-c]|\d)(\d)?(?:=([\d.]+))?([!>~^*%w])?$/', $word, $part) === 1 || throw new LogicException($word);
+        preg_match('/^(ok:|[-+<])?([a-c]|\d)(\d)?(?:=([\d.]+))?([!>~^*%])?(w)?$/', $word, $part) === 1 || throw new LogicException($word);
         [, $act, $bolt] = $part;
         $sign = $part[5] ?? '';
         $feel = ['*' => PullFeel::ClickedAtOnce, '%' => PullFeel::TurnsWithoutRising][$sign] ?? null;
@@ -41,7 +41,7 @@ function happens(Run $run, string $what): Run
             '<' => $run->restart((int) $bolt - 1),
             'ok:' => $run->accept($bolt),
             default => $run->pull(new Pull((string) $index, $bolt, ($part[3] ?? '') !== '' ? (int) $part[3] - 1 : $run->next()->pass ?? $run->current() ?? 0, 'TW',
-                new DateTimeImmutable('@'.$index), new PullSaid(($part[4] ?? '') === '' ? null : (float) $part[4], $sign === '~', $sign === '^', $sign === '>', $sign === '!', $feel), $sign === 'w' ? wrenchInDoubt() : null)),
+                new DateTimeImmutable('@'.$index), new PullSaid(($part[4] ?? '') === '' ? null : (float) $part[4], $sign === '~', $sign === '^', $sign === '>', $sign === '!', $feel), isset($part[6]) ? wrenchInDoubt() : null)),
         };
     }
 
@@ -161,6 +161,7 @@ it('asks in words that say whether the wrench is sure, and what to do', function
     expect($verdict?->headline('a'))->toBe($headline)->and($verdict?->ask(AfterOver::Replace))->toContain($ask);
 })->with([
     'sure' => ['a b c a=22', 'a went past its limit', 'Replace the fastener.'],
+    'said by the mechanic, whatever the wrench is set to' => ['a b c a!w', 'a went past its limit', 'Replace the fastener.'],
     'said by the mechanic' => ['a!', 'a went past its limit', 'Replace the fastener.'],
     'within the doubt of 1.2 N·m' => ['a b c a=21.5w', 'a perhaps went past its limit', 'Replace the fastener.'],
     'beyond it' => ['a b c a=22.3w', 'a went past its limit', 'Replace the fastener.'],
