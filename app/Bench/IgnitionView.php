@@ -44,7 +44,7 @@ final readonly class IgnitionView
             array_map($this->round(...), $loop->rounds()), $loop->task()->value,
             TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(), $this->plate($loop),
             $ignition->rotation?->value, $ignition->seenFrom, $ignition->plateRadius?->quantity()['value'],
-            $loop->task() === IgnitionTask::RotorOff && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
+            in_array($loop->task(), [IgnitionTask::RotorOff, IgnitionTask::Look], true) && $loop->rotorIsOn() && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
             array_column($loop->spared(), 'id'), $loop->way()?->value,
         );
     }

@@ -29,7 +29,7 @@ final readonly class IgnitionLoopShape
         public ?IgnitionPlaceShape $high,
         #[OA\Property(items: new OA\Items(ref: IgnitionRoundShape::class))]
         public array $rounds,
-        #[OA\Property(description: 'read, rotor off, move, rotor on or done')]
+        #[OA\Property(description: 'read, look, rotor off, move, rotor on or done')]
         public string $task,
         #[OA\Property]
         public ?TimingStepShape $step,

@@ -30,6 +30,18 @@ final readonly class IgnitionPlate
         return $this->radius === null ? null : Length::ofNanometres(deg2rad($this->turn($off) / 1e9) * $this->radius->nanometres);
     }
 
+    /** Billionths of a crank degree for a way along its edge; nothing where its radius is not known. */
+    public function crankOf(Length $rim): int|float|null
+    {
+        return $this->radius === null ? null : $this->crankOfTurn(rad2deg($rim->nanometres / $this->radius->nanometres) * 1e9);
+    }
+
+    /** Billionths of a crank degree for so many of the plate. */
+    public function crankOfTurn(int|float $turn): int|float
+    {
+        return $this->isHalfSpeed ? $turn * 2 : $turn;
+    }
+
     public function way(int|float $off): ?Rotation
     {
         return match (true) {

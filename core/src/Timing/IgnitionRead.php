@@ -16,12 +16,16 @@ use Moltrek\Core\Sheet\IgnitionPoint;
  */
 final readonly class IgnitionRead
 {
-    /** @param  int|float|null  $off  crank degrees in billionths, positive where it comes too early; null where nothing is aimed at */
+    /**
+     * @param  int|float|null  $off  crank degrees in billionths, positive where it comes too early; null where nothing is aimed at
+     * @param  int|float  $doubt  either way, crank degrees in billionths
+     */
     private function __construct(
         public CrankPlace $read,
         public IgnitionPoint $point,
         public ?CrankPlace $aim,
         public int|float|null $off,
+        public int|float $doubt,
         public Verdict $verdict,
     ) {
     }
@@ -48,11 +52,11 @@ final readonly class IgnitionRead
     public static function judged(DialledCrank $crank, IgnitionPoint $point, CrankPlace $read, string $kind, int|float $doubt): self
     {
         $figure = self::figure($read, $kind);
-        $end = static fn (int|float $at): int|float => self::inKind(self::placeAt($crank, $kind, $at), $point->kind);
-        $interval = Interval::between($end($figure - $doubt), $end($figure + $doubt), self::inKind($read, $point->kind));
+        [$low, $high] = [self::placeAt($crank, $kind, $figure - $doubt), self::placeAt($crank, $kind, $figure + $doubt)];
+        $interval = Interval::between(self::inKind($low, $point->kind), self::inKind($high, $point->kind), self::inKind($read, $point->kind));
         $aim = self::placed($crank, $point, $point->stated->aim());
 
-        return new self($read, $point, $aim, $aim === null ? null : $read->degrees - $aim->degrees,
+        return new self($read, $point, $aim, $aim === null ? null : $read->degrees - $aim->degrees, ($high->degrees - $low->degrees) / 2,
             Verdict::of($point->stated->limit, self::wording(), $interval));
     }
 

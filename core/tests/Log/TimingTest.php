@@ -83,6 +83,44 @@ it('reads again what the rotor coming off has made untrue, and not what another 
         ->and((new IgnitionLoop($off))->headline())->toBe('To be read again: rotor off');
 });
 
+it('says when the point does not follow its plate, and asks for no more of the same', function (array $move, string $second, string $task, string $headline, string $advice) {
+    // 1.40 mm is 15.88°, so 2.15° late of 18.03°; 0.62 mm along the rim of 37 mm is 0.96°
+    $acts = [step('off.rotor-cover'), step('off.plug.1'), dial('1.40'), step('off.rotor'), ['ignition_moved', $move], step('on.rotor')];
+    $acts = [...$acts, ...pulling(demoSheet(), 'pull.rotor', sprintf('%04d', count($acts) + 1)), dial($second)];
+    $loop = new IgnitionLoop(atTheDial($acts));
+    expect([$loop->task()->value, $loop->headline()])->toBe([$task, $headline])->and($loop->advice())->toContain($advice);
+})->with([
+    'less than half of what it was moved' => [['way' => 'advance'], '1.48', 'look', 'It does not follow: moved by 2.2°, it came by 0.5°', 'Not more of the same. Dial: zeroed'],
+    'the other way' => [['way' => 'advance'], '1.35', 'look', 'It does not follow: moved by 2.2°, it came the other way', 'Which way it was moved, seen from the rotor side.'],
+    'more than half' => [['way' => 'advance'], '1.62', 'rotor off', 'Too late by 0.9°', 'Rotor held, its nut off'],
+    'by what was said of the move: it followed' => [['way' => 'advance', 'rim' => '0.62 mm'], '1.50', 'rotor off', 'Too late by 1.6°', 'Rotor held, its nut off'],
+    'by what was said of the move: it did not' => [['way' => 'advance', 'rim' => '0.62 mm'], '1.44', 'look', 'It does not follow: moved by 1°, it came by 0.2°', 'Rotor off: key whole'],
+    'moved the wrong way by hand, and it went there' => [['way' => 'retard', 'turn' => '1 deg'], '1.25', 'rotor off', 'Too late by 3°', 'Rotor held, its nut off'],
+    'inside all the same' => [['way' => 'advance', 'turn' => '20 deg'], '1.80', 'done', 'Inside', 'Nothing more to do'],
+]);
+
+it('goes on from what is read once more, with or without a look under the rotor', function () {
+    $acts = [...rotorOn(), dial('1.45')];
+    $task = fn (array $acts): string => (new IgnitionLoop(atTheDial($acts)))->task()->value;
+    expect($task($acts))->toBe('look')->and($task([...$acts, dial('1.45')]))->toBe('rotor off');
+    $off = [...$acts, ['act_done', ['act' => 'rotor off']]];
+    expect($task($off))->toBe('rotor on')->and((new IgnitionLoop(atTheDial($off)))->advice())->toStartWith('Key whole');
+    $on = [...$off, step('on.rotor')];
+    array_push($on, ...pulling(demoSheet(), 'pull.rotor', sprintf('%04d', count($on) + 1)));
+    expect($task($on))->toBe('look')->and($task([...$on, dial('1.60')]))->toBe('rotor off')->and($task([...$on, dial('1.81')]))->toBe('done');
+});
+
+it('never has a crank turned back that is not to be', function (string $engine, string $allowed) {
+    $sheet = demoSheet($engine, function (stdClass $sheet): void {
+        $sheet->ignition = (object) ['set_by' => 'pick-up', 'point' => (object) ['nominal' => '10 deg', 'plus' => '1 deg', 'minus' => '1 deg', 'source' => 'engine maker']];
+        $sheet->marks = [];
+    });
+    expect((new IgnitionLoop(worked($sheet, [])))->advice())->toContain($allowed);
+})->with([
+    'where the sheet says that it harms' => ['harbick-421', 'never back, the cam chain held'],
+    'where it does not' => ['ulvane-139r', 'taken back well past the point'],
+]);
+
 it('brings a reading back with its strike-out', function () {
     $acts = [...rotorOn(), dial('1.40')];
     expect(stateOf(atTheDial($acts), 'set.ignition'))->toBe('void');

@@ -1948,7 +1948,7 @@ export interface components {
             aim: components["schemas"]["IgnitionPlace"] | null;
             high: components["schemas"]["IgnitionPlace"] | null;
             rounds: components["schemas"]["IgnitionRound"][];
-            /** @description read, rotor off, move, rotor on or done */
+            /** @description read, look, rotor off, move, rotor on or done */
             task: string;
             step: components["schemas"]["TimingStep"] | null;
             headline: string;

@@ -7,6 +7,8 @@ import type { Timing } from '../app/useTiming'
 import { DialFace } from '../drawings/DialFace'
 import { IgnitionTrail } from '../drawings/IgnitionTrail'
 import { PlateDrawing } from '../drawings/PlateDrawing'
+import { aJob, entered, show } from '../testing/bench'
+import { IgnitionActs } from './Timing/IgnitionActs'
 import { useCrank } from './Timing/useCrank'
 
 beforeEach(() => localStorage.clear())
@@ -140,4 +142,29 @@ it('says which way the plate goes against its shaft', () => {
     expect(
         screen.getByRole('img', { name: 'The shaft turns clockwise, the plate is moved anticlockwise' }),
     ).toBeTruthy()
+})
+
+describe('what the loop of an ignition point asks for', () => {
+    const loop = (task: string, rotorOffAgain: boolean) =>
+        ({ task, rotorOffAgain, step: null, spared: [], setBy: 'plate', way: 'advance', plate: null }) as never
+
+    it.each([
+        ['look', true, true, false],
+        ['look', false, false, false],
+        ['move', false, false, true],
+        ['rotor off', true, true, false],
+    ])(
+        'in “%s” offers the rotor’s way off only where one is on, and a move only where one is due',
+        (task, again, rotor, move) => {
+            show(<IgnitionActs job={aJob()} loop={loop(task, again)} />, '/', '/')
+            expect(screen.queryByRole('button', { name: 'The rotor is off' }) !== null).toBe(rotor)
+            expect(screen.queryByRole('button', { name: 'Moved and locked' }) !== null).toBe(move)
+        },
+    )
+
+    it('enters that the rotor came off once more', () => {
+        show(<IgnitionActs job={aJob()} loop={loop('look', true)} />, '/', '/')
+        fireEvent.click(screen.getByRole('button', { name: 'The rotor is off' }))
+        expect(entered[0]).toMatchObject({ kind: 'act_done', payload: { act: 'rotor off' } })
+    })
 })

@@ -11,6 +11,7 @@ use Moltrek\Core\Sheet\MarkedFor;
 use Moltrek\Core\Sheet\Rotation;
 use Moltrek\Core\Sheet\TimingMark;
 use Moltrek\Core\Timing\CamWay;
+use Moltrek\Core\Timing\Following;
 use Moltrek\Core\Timing\IgnitionPlate;
 
 /**
@@ -49,6 +50,7 @@ final readonly class IgnitionLoop
         return match (true) {
             $last === null => IgnitionTask::Read,
             $last->isInside() => IgnitionTask::Done,
+            $this->astray() !== null => $this->rotorIsOff() ? IgnitionTask::RotorOn : IgnitionTask::Look,
             $this->state->sheet->ignition->setBy === IgnitionSetBy::Nothing, $last->said->isAgainst,
             $last->read->verdict->state === State::Unsure && ! $isMoved => IgnitionTask::Read,
             $isMoved => $this->rotorIsOff() ? IgnitionTask::RotorOn : IgnitionTask::Read,
@@ -66,11 +68,27 @@ final readonly class IgnitionLoop
         return $last !== null && $this->state->timings->movedBy()?->isAfter($last->entry) === true;
     }
 
+    /** The last move, where the point has not followed it and was not read again since; null where it has, or nothing can be said. */
+    private function astray(): ?Following
+    {
+        $rounds = array_values(array_filter($this->rounds(), static fn (IgnitionRound $round): bool => ! $round->said->isAgainst));
+        [$before, $last] = [$rounds[count($rounds) - 2] ?? null, $this->last()];
+        if ($before === null || $last === null || $last->said->isAgainst || $this->isMoved()) {
+            return null;
+        }
+        $plate = $this->plate();
+        $moved = array_sum(array_map(static fn (IgnitionMoved $move): int|float => $move->asksOf($plate, $before->read->off ?? 0),
+            $this->state->timings->movesBetween($before->entry, $last->entry)));
+        $following = Following::of($moved, $last->read->read->degrees - $before->read->read->degrees, $before->read->doubt + $last->read->doubt);
+
+        return $moved == 0 || $following->follows() ? null : $following;
+    }
+
     /** The step of the order of work that the next act answers, where the plan has one open. */
     public function step(): ?Step
     {
         $answering = match ($this->task()) {
-            IgnitionTask::Read => [TimingSteps::IGNITION_AS_FOUND, TimingSteps::IGNITION],
+            IgnitionTask::Read, IgnitionTask::Look => [TimingSteps::IGNITION_AS_FOUND, TimingSteps::IGNITION],
             IgnitionTask::RotorOff => [TimingSteps::ROTOR_OFF],
             IgnitionTask::Move => [TimingSteps::IGNITION_SET],
             IgnitionTask::RotorOn => [TimingSteps::ROTOR_ON, TimingSteps::ROTOR_PULLED],
@@ -158,8 +176,11 @@ final readonly class IgnitionLoop
             return $last->read->verdict->state === State::Unknown ? 'Read, with nothing to judge it by' : 'Inside';
         }
         $off = $last->read->off;
+        $astray = $this->astray();
 
         return match (true) {
+            $astray !== null => sprintf('It does not follow: moved by %s, it came %s', Degrees::text(abs($astray->moved)),
+                $astray->wentTheWrongWay() ? 'the other way' : 'by '.Degrees::text(abs($astray->came))),
             $this->isMoved() => $this->task() === IgnitionTask::RotorOn ? 'Moved and locked' : 'Moved: to be read again',
             $last->wasInside() => 'To be read again: '.$last->staleBecause,
             $last->said->isAgainst => 'Read once more, in the running direction',
@@ -176,15 +197,35 @@ final readonly class IgnitionLoop
 
         return match ($this->task()) {
             IgnitionTask::Read => $this->state->sheet->crank === null || $this->last() === null
-                ? 'Dial zeroed at the top, the crank taken back well past the point and brought up in the running direction until it fires.'
+                ? 'Dial zeroed at the top, then '.$this->approach().' until it fires.'
                 : 'Dial zeroed at the top once more; past the point and up to it in the running direction, so that play does not count.',
+            IgnitionTask::Look => 'Not more of the same. '.$this->whatToLookAt().' Then read it once more: what is read then counts.',
             IgnitionTask::RotorOff => 'Rotor held, its nut off, drawn with its own puller; then '.lcfirst($this->move()),
             IgnitionTask::Move => $this->move().' Screws locked, and the plate seen not to creep.',
-            IgnitionTask::RotorOn => 'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
+            IgnitionTask::RotorOn => ($this->astray() === null ? '' : 'Key whole and a snug fit in both slots, tapers bright all round. ').'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
             IgnitionTask::Done => ($this->spared() === [] ? '' : 'As it came in: nothing is taken off to set it. ')
                 .($ignition->trusted === null ? '' : 'The '.lcfirst($this->trusted()).' is the mark to trust. ')
                 .'Nothing more to do here.',
         };
+    }
+
+    /** How the piston gets to the point from the running side; where nothing is turned back, on over the top. */
+    private function approach(): string
+    {
+        return $this->state->sheet->crank?->mayTurnBack() === false
+            ? 'the crank turned on in the running direction, never back, the cam chain held where it hangs free, and up to the point'
+            : 'the crank taken back well past the point and brought up in the running direction';
+    }
+
+    /** Why a point does not go with its plate or pick-up, the likeliest first. */
+    private function whatToLookAt(): string
+    {
+        $isPlate = $this->state->sheet->ignition->setBy === IgnitionSetBy::Plate;
+        $seen = $this->state->sheet->ignition->seenFrom;
+        $wrongWay = $this->astray()?->wentTheWrongWay() === true ? 'Which way it was moved'.($seen === null ? '' : ", seen from $seen").'. ' : '';
+
+        return $wrongWay.'Dial: zeroed at the top and its stem free. Which mark was read. '
+            .($isPlate ? 'Rotor off: key whole, tapers dry and unmarked; the plate’s screws hold.' : 'Rotor: key whole, tapers dry and unmarked; the pick-up’s screws hold, its gap right.');
     }
 
     private function move(): string

@@ -14,6 +14,7 @@ use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Sheet\IgnitionSetBy;
 use Moltrek\Core\Timing\CamWay;
+use Moltrek\Core\Timing\IgnitionPlate;
 
 /** Plate or pick-up was moved and locked; what was read before no longer says where the point lies. */
 final readonly class IgnitionMoved implements Kind
@@ -59,10 +60,25 @@ final readonly class IgnitionMoved implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->timings->moveIgnition($entry);
+        $totals->timings->moveIgnition($this, $entry);
         if (! $totals->finishReady(TimingSteps::IGNITION_SET, $entry)) {
             $totals->reopen(TimingSteps::IGNITION, 'moved once more');
         }
+    }
+
+    /**
+     * How far the point is to have come, in billionths of a crank degree, positive for earlier: by what was said of the move, else by
+     * the error that was read before it.
+     */
+    public function asksOf(?IgnitionPlate $plate, int|float $off): int|float
+    {
+        $by = match (true) {
+            $this->turn !== null => $plate?->crankOfTurn($this->turn) ?? $this->turn,
+            $this->rim !== null => $plate?->crankOf($this->rim) ?? abs($off),
+            default => abs($off),
+        };
+
+        return $this->way === CamWay::Advance ? $by : -$by;
     }
 
     public function words(BuildState $state): string

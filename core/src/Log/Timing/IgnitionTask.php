@@ -6,6 +6,7 @@ namespace Moltrek\Core\Log\Timing;
 enum IgnitionTask: string
 {
     case Read = 'read';
+    case Look = 'look';
     case RotorOff = 'rotor off';
     case Move = 'move';
     case RotorOn = 'rotor on';

@@ -23,7 +23,8 @@ final class Timings
     /** @var list<IgnitionRound> */
     private array $rounds = [];
 
-    private ?Entry $moved = null;
+    /** @var list<array{IgnitionMoved, Entry}> */
+    private array $moves = [];
 
     /** @var array<string, Entry> new marks, by the one that was off */
     private array $punched = [];
@@ -68,9 +69,9 @@ final class Timings
         $this->rounds[] = $round;
     }
 
-    public function moveIgnition(Entry $entry): void
+    public function moveIgnition(IgnitionMoved $said, Entry $entry): void
     {
-        $this->moved = $entry;
+        $this->moves[] = [$said, $entry];
         $this->ignitionStale('moved since');
     }
 
@@ -83,7 +84,16 @@ final class Timings
 
     public function movedBy(): ?Entry
     {
-        return $this->moved;
+        return $this->moves === [] ? null : $this->moves[count($this->moves) - 1][1];
+    }
+
+    /** @return list<IgnitionMoved> moves of plate or pick-up between two readings of a point */
+    public function movesBetween(Entry $earlier, Entry $later): array
+    {
+        $between = array_filter($this->moves,
+            static fn (array $move): bool => $move[1]->isAfter($earlier) && $later->isAfter($move[1]));
+
+        return array_column($between, 0);
     }
 
     /**

@@ -74,7 +74,7 @@ export function Ignition({
                 )}
                 <IgnitionActs job={job} loop={loop} />
             </div>
-            {(loop.task === 'read' || loop.task === 'done') && (
+            {['read', 'look', 'done'].includes(loop.task) && (
                 <PointForm
                     job={job}
                     loop={loop}

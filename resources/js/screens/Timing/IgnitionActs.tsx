@@ -29,10 +29,10 @@ export function IgnitionActs({ job, loop }: { job: Job; loop: Loop }) {
                     </Link>
                 </p>
             )}
-            {loop.task === 'rotor off' && !held && (
+            {(loop.task === 'rotor off' || (loop.task === 'look' && loop.rotorOffAgain)) && !held && (
                 <button
                     type="button"
-                    className="btn btn-primary mt-2 h-12 w-full"
+                    className={`btn mt-2 h-12 w-full ${loop.task === 'look' ? 'btn-outline' : 'btn-primary'}`}
                     disabled={busy}
                     onClick={() =>
                         loop.rotorOffAgain || !step
