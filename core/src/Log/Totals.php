@@ -130,6 +130,15 @@ final class Totals
         return true;
     }
 
+    /** What a step has waited for until something was seen is over with it. */
+    public function endWaitsFor(string $id, Entry $entry): void
+    {
+        $step = $this->progress->step($id);
+        if ($step !== null) {
+            $this->waits->seeAllFor($step, $entry);
+        }
+    }
+
     /** Whether a step was ticked, put aside, or all its places read. */
     private function isSettled(string $id): bool
     {

@@ -32,6 +32,26 @@ final readonly class SheetWait
         return new self($this->id, $this->name, $this->seconds, $step, $this->seen, $this->holds);
     }
 
+    /** Whether another is the same wait at another place: begun by the same step, as long, and over when the same is seen. */
+    public function isOneWith(self $other): bool
+    {
+        return $this->seen !== null && $this->after !== '' && [$this->after, $this->seconds, $this->seen] === [$other->after, $other->seconds, $other->seen];
+    }
+
+    /** Both in one: "Left lifters bleeding down" and "Right lifters bleeding down" are "Left and right lifters bleeding down". */
+    public function with(self $other): self
+    {
+        [$own, $others] = [explode(' ', $this->name), explode(' ', lcfirst($other->name))];
+        $shared = [];
+        while (count($own) > 1 && count($others) > 1 && end($own) === end($others)) {
+            array_unshift($shared, array_pop($own));
+            array_pop($others);
+        }
+        $name = implode(' ', [...$own, 'and', ...$others, ...$shared]);
+
+        return new self($this->id, $name, $this->seconds, $this->after, $this->seen, $this->holds);
+    }
+
     /**
      * Whether it stands between a step and being done: it runs after one that the step needs, or holds the step by name.
      *

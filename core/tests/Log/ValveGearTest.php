@@ -203,17 +203,17 @@ it('has the decompressor free before the clearance that it falsifies', function 
     expect(stateOf($state, 'set.decompressor'))->toBe($after);
 })->with(['inside 1 to 2 mm' => ['1.5 mm', 'done'], 'none at all' => ['0 mm', 'ready'], 'too much' => ['2.5 mm', 'ready']]);
 
-function adjustable(): EngineSheet
+function adjustable(bool $hasOwnWait = false): EngineSheet
 {
-    return demoSheet('pellgrove-1092', function (stdClass $sheet): void {
-        $sheet->waits = [];
+    return demoSheet('pellgrove-1092', function (stdClass $sheet) use ($hasOwnWait): void {
+        $sheet->waits = $hasOwnWait ? $sheet->waits : [];
         $sheet->valve_train->rods = 'adjustable';
         $sheet->valve_train->setting->rods = (object) ['preload' => (object) ['min' => '2.8 mm', 'max' => '3.8 mm'], 'per_inch' => 24, 'bleed_down' => '20 min'];
     });
 }
 
-it('lets rods out by their thread, waits for the lifters and turns nothing until each spins', function () {
-    $sheet = adjustable();
+it('lets rods out by their thread, waits for the lifters and turns nothing until each spins', function (bool $hasOwnWait) {
+    $sheet = adjustable($hasOwnWait);
     $front = fn (BuildState $state): RodLoop => new RodLoop($state, $sheet->layout->cylinders[0]);
     expect($front(atTheValves($sheet, []))->task()->value)->toBe('before');
     $acts = [...ticked($sheet, 'off'), ...array_filter(ticked($sheet, 'on', 'hold', 'pull'), fn (array $act): bool => str_contains($act[1]['step'], 'front') && ! str_contains($act[1]['step'], 'cover'))];
@@ -234,7 +234,7 @@ it('lets rods out by their thread, waits for the lifters and turns nothing until
     $acts[] = ['rods_spin', ['cylinder' => 'front', 'valves' => ['frontin', 'frontex']], 22];
     $state = atTheValves($sheet, $acts);
     expect(stateOf($state, 'set.rods.front'))->toBe('done')->and($front($state)->task()->value)->toBe('done')->and($state->work->waits())->toBe([]);
-});
+})->with(['the sheet states no wait' => [false], 'the sheet’s own bleed-down and this one are one' => [true]]);
 
 it('takes one rod that does not spin for a valve that is still held open', function () {
     $sheet = adjustable();

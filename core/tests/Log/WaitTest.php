@@ -1,6 +1,7 @@
 <?php
 
 use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Sheet\SheetWait;
 
 /** @return list<string> the waits that are not over, by name */
 function waiting(string $engine, array $acts, int $now): array
@@ -50,3 +51,27 @@ it('needs nobody to call it, and says so', function () {
     $state = worked(demoSheet('harbick-421'), [['wait_started', ['what' => 'Plates soaking', 'time' => '20 min']]], 5);
     expect($state->work->waits()[0]->wait->seen)->toBeNull()->and($state->work->waits()[0]->since->format('H:i'))->toBe('08:01')->and($state->work->waits()[0]->due()->format('H:i'))->toBe('08:21');
 });
+
+it('is one where two cylinders bleed down under one box, and over for both when it is seen', function (array $seen, array $expected) {
+    $acts = upTo(demoSheet('brindlecote-812'), 'on.rockers');
+    expect(array_values(preg_grep('/lifters/', waiting('brindlecote-812', [...$acts, ...$seen], 2)) ?: []))->toBe($expected);
+})->with([
+    'nobody has looked' => [[], ['Left and right lifters bleeding down']],
+    'seen' => [[['wait_seen', ['wait' => 'bleed-1']]], []],
+    'seen by the name of the other' => [[['wait_seen', ['wait' => 'bleed-2']]], []],
+]);
+
+it('joins the names of what is one', function (string $one, string $other, string $both) {
+    $wait = fn (string $name): SheetWait => SheetWait::begun('a', $name, 60, 'seen', '');
+    expect($wait($one)->with($wait($other))->name)->toBe($both);
+})->with([
+    ['Left lifters bleeding down', 'Right lifters bleeding down', 'Left and right lifters bleeding down'],
+    ['Lifters bleeding down', 'Lifters bleeding down', 'Lifters and lifters bleeding down'],
+    ['Glue curing', 'Sealant skinning', 'Glue curing and sealant skinning'],
+]);
+
+it('is two where one ends by the clock, or they are not as long', function (?string $seen, int $seconds, bool $isOne) {
+    $wait = SheetWait::begun('a', 'Front lifters', 60, 'spun', '')->begunBy('on.box');
+    expect($wait->isOneWith(SheetWait::begun('b', 'Rear lifters', $seconds, $seen, '')->begunBy('on.box')))->toBe($isOne)
+        ->and(SheetWait::begun('b', 'Rear lifters', $seconds, $seen, '')->begunBy('on.box')->isOneWith($wait))->toBe($isOne);
+})->with(['the same' => ['spun', 60, true], 'by the clock' => [null, 60, false], 'longer' => ['spun', 90, false], 'until something else is seen' => ['dry', 60, false]]);

@@ -13,6 +13,12 @@ final readonly class RunningWait
     {
     }
 
+    /** Whether it is one with another: begun at once, and over when the same is seen. */
+    public function isOneWith(self $other): bool
+    {
+        return $this->since == $other->since && $this->wait->isOneWith($other->wait);
+    }
+
     public function due(): DateTimeImmutable
     {
         return $this->since->modify('+'.$this->wait->seconds.' seconds');

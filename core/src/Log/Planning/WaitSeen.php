@@ -38,8 +38,8 @@ final readonly class WaitSeen implements Kind
 
     public function admit(Before $before): void
     {
-        $running = array_map(static fn (RunningWait $wait): string => $wait->wait->id, $before->state()->work->waits());
-        if (! in_array($this->wait, $running, true)) {
+        $state = $before->state();
+        if ($state->waits->of($this->wait)?->isOver($state->now) !== false) {
             throw MalformedDocument::wrongSort($this->wait, 'a wait that is running')->under('wait');
         }
     }

@@ -4,6 +4,7 @@ namespace Moltrek\Core\Log\Planning;
 
 use DateTimeImmutable;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\WaitOf;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\SheetWait;
@@ -29,11 +30,24 @@ final class Waits
         }
     }
 
+    /** Those that are one with it are over too. */
     public function see(string $id, Entry $entry): void
     {
-        $running = $this->waits[$id] ?? null;
-        if ($running !== null) {
-            $this->waits[$id] = new RunningWait($running->wait, $running->since, $entry);
+        $seen = $this->waits[$id] ?? null;
+        foreach ($seen === null ? [] : $this->waits as $each => $running) {
+            if ($each === $id || $running->isOneWith($seen)) {
+                $this->waits[$each] = new RunningWait($running->wait, $running->since, $entry);
+            }
+        }
+    }
+
+    /** What ended when something was seen, of those that a step has waited for. */
+    public function seeAllFor(Step $step, Entry $entry): void
+    {
+        foreach ($this->running($entry->at) as $running) {
+            if ($running->wait->seen !== null && $running->wait->isFor($step->id, $step->order->needs)) {
+                $this->see($running->wait->id, $entry);
+            }
         }
     }
 
@@ -46,10 +60,34 @@ final class Waits
         );
     }
 
-    /** @return list<RunningWait> that are not over yet */
+    /** @return list<RunningWait> that are not over yet; those that are one stand once */
     public function running(DateTimeImmutable $now): array
     {
-        return array_values(array_filter($this->waits, static fn (RunningWait $wait): bool => ! $wait->isOver($now)));
+        $once = [];
+        foreach ($this->waits as $running) {
+            if (! $running->isOver($now)) {
+                $once = self::amongst($once, $running);
+            }
+        }
+
+        return $once;
+    }
+
+    /**
+     * @param  list<RunningWait>  $waits
+     * @return list<RunningWait>
+     */
+    private static function amongst(array $waits, RunningWait $added): array
+    {
+        foreach ($waits as $index => $each) {
+            if ($each->isOneWith($added)) {
+                $waits[$index] = new RunningWait($each->wait->with($added->wait), $each->since, null);
+
+                return $waits;
+            }
+        }
+
+        return [...$waits, $added];
     }
 
     public function of(string $id): ?RunningWait

@@ -63,6 +63,8 @@ final readonly class RodsLetOut implements Kind
         $totals->clearances->letOut($this->cylinder, $entry);
         $step = ValveSteps::rods($this->cylinder);
         $totals->reopen($step, 'let out anew');
+        // what the box had loaded is let out: one bleed-down, this one
+        $totals->endWaitsFor($step, $entry);
         $name = ucfirst(ltrim(Of::cylinder($totals->sheet, $this->cylinder).', lifters bleeding down', ', '));
         $totals->waits->begin(SheetWait::begun(self::wait($this->cylinder), $name,
             $totals->sheet->valveTrain->setting->rods->bleedDown ?? self::USUAL, 'both rods spin by finger', $step), $entry);

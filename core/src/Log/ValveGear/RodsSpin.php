@@ -8,7 +8,6 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Fitting\Of;
 use Moltrek\Core\Log\Kind;
-use Moltrek\Core\Log\Planning\RunningWait;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Refusal\ContradictoryFields;
@@ -62,18 +61,8 @@ final readonly class RodsSpin implements Kind
     {
         $step = ValveSteps::rods($this->cylinder);
         $totals->clearances->spin($this->cylinder, $entry);
-        foreach ($totals->waits->running($entry->at) as $running) {
-            if ($this->ends($totals, $running, $step)) {
-                $totals->waits->see($running->wait->id, $entry);
-            }
-        }
+        $totals->endWaitsFor($step, $entry);
         $totals->finishReady($step, $entry);
-    }
-
-    /** Whether a wait is the one that these rods were waited for. */
-    private function ends(Totals $totals, RunningWait $running, string $step): bool
-    {
-        return $running->wait->isFor($step, $totals->progress->step($step)->order->needs ?? []) && $running->wait->seen !== null;
     }
 
     public function words(BuildState $state): string
