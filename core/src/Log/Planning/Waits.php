@@ -34,7 +34,10 @@ final class Waits
     public function see(string $id, Entry $entry): void
     {
         $seen = $this->waits[$id] ?? null;
-        foreach ($seen === null ? [] : $this->waits as $each => $running) {
+        if ($seen === null) {
+            return;
+        }
+        foreach ($this->waits as $each => $running) {
             if ($each === $id || $running->isOneWith($seen)) {
                 $this->waits[$each] = new RunningWait($running->wait, $running->since, $entry);
             }

@@ -2,7 +2,7 @@ import { call, type Job, type Spot } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { type Held, press, ringSize, toolFor, unitFor } from './draft'
+import { type Held, mayRepeat, press, ringSize, toolFor, unitFor } from './draft'
 import { ROCKS, TO, UNCRUSHED } from './forms'
 import type { Desk } from './useDesk'
 
@@ -52,6 +52,9 @@ export function Deck({ job, desk }: { job: Job; desk: Desk }) {
                         <DeckKey key={name} name={name} pressed={unit === name} onPress={() => setUnit(name)} />
                     ))}
                     <CrownKeys spot={spot} text={text} desk={desk} />
+                    {mayRepeat(spot, habit) && (
+                        <DeckKey name="again" pressed={desk.draft.again !== ''} onPress={desk.turnAgain} />
+                    )}
                     <StandIn job={job} spot={spot} desk={desk} />
                     {spot.form === 'diameter' && (
                         <DeckKey
@@ -227,6 +230,12 @@ function Meaning({
                 )}
                 {preview?.refusal && <p className="text-[#ffd9a0]">{preview.refusal.message}</p>}
             </div>
+            {desk.draft.again !== '' && mayRepeat(spot, habit) && (
+                <p className="text-sm leading-tight">
+                    Again, with nothing done to the part: one reading with the one before, its mean and its scatter
+                    count.
+                </p>
+            )}
             {desk.asking && (
                 <p role="alert" className="rounded-field bg-[#f2f6f4] px-3 py-2 font-bold text-[#13201d]">
                     {desk.asking}

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot, Tool } from '../../app/api'
 import { withUnit } from '../../app/format'
-import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, payloadOf, press } from './draft'
+import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, mayRepeat, payloadOf, press } from './draft'
 
 const habit: Habit = { unit: 'mm', gauge: true, setting: '2.1660', settingUnit: 'in', tools: {}, setWith: '' }
 const tools = [
@@ -23,6 +23,26 @@ describe('a figure', () => {
         ['0,02', 'mm', '0,02 mm'],
     ])('%s with %s chosen is %s', (text, unit, expected) => {
         expect(withUnit(text, unit)).toBe(expected)
+    })
+})
+
+describe('a place read once more', () => {
+    const outright = { ...habit, gauge: false }
+    const read = { reading: { entry: 'e' } }
+    const pin = { id: 'pin.1', form: 'direct', instrument: 'micrometer', name: 'Pin', ...lengths, reading: null }
+
+    it.each([
+        ['a figure of a place that was read', { ...pin, ...read }, habit, true],
+        ['a figure of a place that was not', pin, habit, false],
+        ['a bore read outright', { ...bore, ...read }, outright, true],
+        ['a bore by the gauge’s deviation', { ...bore, ...read }, habit, false],
+        ['leaves', { ...gap, ...read }, habit, false],
+    ])('may be said to be a repeat: %s', (_, spot, by, may) => {
+        const place = spot as unknown as Spot
+        expect(mayRepeat(place, by)).toBe(may)
+        const again = payloadOf(place, { ...EMPTY, figure: '15.99', again: 'again' }, by, tools)
+        expect('again' in again).toBe(may)
+        expect('again' in payloadOf(place, { ...EMPTY, figure: '15.99' }, by, tools)).toBe(false)
     })
 })
 

@@ -2,7 +2,7 @@ import type { Job, Spot, Tool } from '../../app/api'
 import { formOf, partsInWords } from './forms'
 
 /** A field of a reading, as the hands come to them. */
-export type Field = keyof Draft | 'setting'
+export type Field = Exclude<keyof Draft, 'again'> | 'setting'
 
 /** What has been typed for one place and not yet entered. */
 export interface Draft {
@@ -26,6 +26,8 @@ export interface Draft {
     /** What filled the bore above a dome, and how far down its edge stood. */
     filled: string
     down: string
+    /** Said to be the same place once more, with nothing done to the part between. */
+    again: '' | 'again'
 }
 
 /** How the head is held while something under it is read: a head on a few nuts stands higher. */
@@ -67,6 +69,7 @@ export const EMPTY: Draft = {
     second: '',
     filled: '',
     down: '',
+    again: '',
 }
 
 /** The fields of a place in the order in which Enter walks them. */
@@ -94,6 +97,10 @@ export function isEmpty(spot: Spot, draft: Draft, habit: Habit): boolean {
     return formOf(spot.form).whole ? fields.some(blank) : fields.every(blank)
 }
 
+/** Whether what is typed may be said to repeat the reading that stands: a figure read outright, of a place that was read. */
+export const mayRepeat = (spot: Spot, habit: Habit): boolean =>
+    spot.reading !== null && (spot.form === 'direct' || (spot.form === 'diameter' && !habit.gauge))
+
 /** The tool a place is read with: the one last used of its kind, else the first of the toolbox. */
 export function toolFor(spot: Spot, habit: Habit, tools: Tool[]): string | undefined {
     const kept = tools.find((tool) => tool.id === habit.tools[spot.instrument])
@@ -112,6 +119,7 @@ export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[])
         spot: spot.id,
         reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)),
         ...(tool ? { tool } : {}),
+        ...(draft.again && mayRepeat(spot, habit) ? { again: true } : {}),
         ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),
         ...(spot.form === 'under the head' && habit.held ? { held: habit.held } : {}),
         ...(spot.form === 'hole and shaft' && holeGauge ? { set_with: holeGauge.id } : {}),

@@ -23,7 +23,7 @@ const preview = (parts: object) => ({
 })
 
 /** A desk at the piston, and the server's answer to what is typed there, given when the test lets it. */
-function atThePiston() {
+function atThePiston(more: object = {}) {
     let letAnswer: (parts: object) => void = () => undefined
     const answer = new Promise<{ document: unknown }>((resolve) => {
         letAnswer = (parts) => resolve(preview(parts))
@@ -35,7 +35,7 @@ function atThePiston() {
     const wrapper = ({ children }: { children: ReactNode }) => (
         <QueryClientProvider client={client}>{children}</QueryClientProvider>
     )
-    const job = aJob({ spots: [piston, pin], tools: [] })
+    const job = aJob({ spots: [{ ...piston, ...more } as Spot, pin], tools: [] })
     const { result } = renderHook(() => useDesk(job), { wrapper })
     act(() => result.current.focus(piston))
     return { desk: () => result.current, letAnswer }
@@ -70,6 +70,21 @@ describe('Enter before the server has looked', () => {
         await act(async () => letAnswer({ figure: '54.951' }))
         await waitFor(() => expect(outbox.release).toHaveBeenCalledOnce())
         expect(desk().active?.id).toBe('pin.1')
+    })
+})
+
+describe('a reading taken once more', () => {
+    it('goes into the log as a repeat, and is none any more when the key is pressed again', async () => {
+        const { desk, letAnswer } = atThePiston({ reading: { entry: 'before' } })
+        letAnswer({ figure: '54.952' })
+        act(() => desk().type('54.952'))
+        act(() => desk().turnAgain())
+        expect(desk().draft.again).toBe('again')
+        act(() => desk().turnAgain())
+        expect(desk().draft.again).toBe('')
+        act(() => desk().turnAgain())
+        await act(async () => desk().enter())
+        expect(entered[0]?.payload).toMatchObject({ spot: 'piston.1', reading: '54.952 mm', again: true })
     })
 })
 

@@ -25,6 +25,8 @@ export interface Desk {
     focus: (spot: Spot, field?: Field) => void
     leave: () => void
     type: (text: string) => void
+    /** What is typed repeats the reading that stands, or no longer does. */
+    turnAgain: () => void
     setField: (field: Field) => void
     setHabit: (change: Partial<Habit>) => void
     enter: () => void
@@ -197,6 +199,7 @@ export function useDesk(job: Job): Desk {
                 }
             }
         },
+        turnAgain: () => active && keep(active, { ...draft, again: draft.again ? '' : 'again' }),
         setField: (field) => active && setPlace({ spot: active.id, field }),
         setHabit: (change) => keepHabit({ ...habit, ...change }),
         enter: () => void enter(),
