@@ -40,7 +40,7 @@ final class PushrodTurns implements Calculation
         return [
             'turns' => $turns->turns->toFloat(), 'flats' => $turns->flats,
             'whole_turns' => $turns->wholeTurns(), 'rest_flats' => $turns->restFlats(),
-            'preload' => Dimension::Length->quantity($turns->preload()),
+            'preload' => Dimension::Length->quantity($turns->preload($perNanometre)),
         ];
     }
 

@@ -13,7 +13,7 @@ final readonly class RodTurns
 {
     private const INCH = 25_400_000;
 
-    private function __construct(public BigRational $turns, public int $flats, private int $perTurn, private BigRational $perNanometre)
+    private function __construct(public BigRational $turns, public int $flats, private int $perTurn)
     {
     }
 
@@ -24,10 +24,20 @@ final readonly class RodTurns
      */
     public static function of(BigRational $preload, BigRational $perNanometre, int $perTurn): self
     {
-        $turns = $preload->multipliedBy($perNanometre);
+        return self::counted($preload->multipliedBy($perNanometre), $perTurn);
+    }
+
+    /** By so many turns as the maker states, whatever preload they give. */
+    public static function stated(float $turns, int $perTurn): self
+    {
+        return self::counted(BigRational::of((string) $turns), $perTurn);
+    }
+
+    private static function counted(BigRational $turns, int $perTurn): self
+    {
         $flats = $turns->multipliedBy($perTurn)->plus('1/2')->toScale(0, RoundingMode::FLOOR)->toInt();
 
-        return new self($turns, $flats, $perTurn, $perNanometre);
+        return new self($turns, $flats, $perTurn);
     }
 
     /** Threads to the inch, as threads to the nanometre. */
@@ -46,9 +56,13 @@ final readonly class RodTurns
         return $this->flats % $this->perTurn;
     }
 
-    /** What those flats give, in nanometres. */
-    public function preload(): float
+    /**
+     * What those flats give, in nanometres.
+     *
+     * @param  BigRational  $perNanometre  threads
+     */
+    public function preload(BigRational $perNanometre): float
     {
-        return BigRational::of($this->flats)->dividedBy($this->perTurn)->dividedBy($this->perNanometre)->toFloat();
+        return BigRational::of($this->flats)->dividedBy($this->perTurn)->dividedBy($perNanometre)->toFloat();
     }
 }

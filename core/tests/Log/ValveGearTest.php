@@ -236,6 +236,21 @@ it('lets rods out by their thread, waits for the lifters and turns nothing until
     expect(stateOf($state, 'set.rods.front'))->toBe('done')->and($front($state)->task()->value)->toBe('done')->and($state->work->waits())->toBe([]);
 })->with(['the sheet states no wait' => [false], 'the sheet’s own bleed-down and this one are one' => [true]]);
 
+it('lets rods out by the turns that their maker states, in whole flats of the nut', function (float $turns, string $words) {
+    $sheet = demoSheet('pellgrove-1092', function (stdClass $sheet) use ($turns): void {
+        $sheet->valve_train->rods = 'adjustable';
+        $sheet->valve_train->setting->turns = $turns;
+    });
+    $acts = [...ticked($sheet, 'off'), ...array_filter(ticked($sheet, 'on', 'hold', 'pull'), fn (array $act): bool => str_contains($act[1]['step'], 'front') && ! str_contains($act[1]['step'], 'cover'))];
+    $loop = new RodLoop(atTheValves($sheet, $acts), $sheet->layout->cylinders[0]);
+    expect([$loop->task()->value, $loop->headline()])->toBe(['let out', $words]);
+})->with([
+    'whole turns' => [3, '3 turns'],
+    'half a turn' => [2.5, '2 turns and 3 flats'],
+    // a quarter is one and a half of six flats
+    'a quarter goes up to the next flat' => [2.25, '2 turns and 2 flats'],
+]);
+
 it('takes one rod that does not spin for a valve that is still held open', function () {
     $sheet = adjustable();
     $acts = [...ticked($sheet, 'off'), ...array_filter(ticked($sheet, 'on', 'hold', 'pull'), fn (array $act): bool => str_contains($act[1]['step'], 'front') && ! str_contains($act[1]['step'], 'cover')),

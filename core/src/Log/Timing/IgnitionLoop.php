@@ -212,8 +212,11 @@ final readonly class IgnitionLoop
     /** How the piston gets to the point from the running side; where nothing is turned back, on over the top. */
     private function approach(): string
     {
+        $train = $this->state->sheet->valveTrain;
+
         return $this->state->sheet->crank?->mayTurnBack() === false
-            ? 'the crank turned on in the running direction, never back, the cam chain held where it hangs free, and up to the point'
+            ? 'the crank turned on in the running direction, never back'
+                .($train->hasChain() && $train->hasCamInHead() ? ', the cam chain held where it hangs free' : '').', and up to the point'
             : 'the crank taken back well past the point and brought up in the running direction';
     }
 

@@ -14,6 +14,9 @@ use Moltrek\Core\ValveGear\RodTurns;
 /** The rods of one cylinder on hydraulic lifters: let out by their turns, bled down, spun by finger; until then nobody turns the crank. */
 final readonly class RodLoop
 {
+    /** Of a nut, where the sheet states no other. */
+    private const FLATS = 6;
+
     public function __construct(private BuildState $state, public Cylinder $cylinder)
     {
     }
@@ -32,12 +35,16 @@ final readonly class RodLoop
         return $this->state->work->step(ValveSteps::rods($this->cylinder->id));
     }
 
-    /** How far the rods are let out; null where the sheet states neither preload nor thread, or where they are fixed. */
+    /** How far the rods are let out; null where the sheet states neither preload nor turns, or where they are fixed. */
     public function turns(): ?RodTurns
     {
-        $rods = $this->state->sheet->valveTrain->setting->rods;
-        if ($rods === null || ! $this->state->sheet->valveTrain->adjustableRods) {
+        $setting = $this->state->sheet->valveTrain->setting;
+        $rods = $setting->rods;
+        if (! $this->state->sheet->valveTrain->adjustableRods) {
             return null;
+        }
+        if ($rods === null) {
+            return $setting->turns === null ? null : RodTurns::stated($setting->turns, self::FLATS);
         }
         $preload = BigRational::of((string) $rods->least->nanometres)->plus((string) $rods->most->nanometres)->dividedBy(2);
         $perNanometre = $rods->pitch === null ? RodTurns::perInch($rods->perInch ?? 1)
