@@ -122,12 +122,19 @@ final class PlanBuilder
         return ', '.implode(' and ', array_map(fn (string $id): string => $this->sheet->cylinder($id)->name ?? $id, $slab->cylinders));
     }
 
-    /** @return list<string> the steps whose ids begin with a verb, and a word where one is given */
-    public function every(string $name): array
+    /** @return list<string> the steps whose ids begin with one of these verbs, and a word where one is given */
+    public function every(string ...$names): array
     {
-        $ids = array_map(strval(...), array_keys($this->drafts + $this->steps));
+        $found = [];
+        foreach ([...array_keys($this->drafts), ...array_keys($this->steps)] as $id) {
+            foreach ($names as $name) {
+                if ($id === $name || str_starts_with((string) $id, $name.'.')) {
+                    $found[(string) $id] = (string) $id;
+                }
+            }
+        }
 
-        return array_values(array_filter($ids, static fn (string $id): bool => $id === $name || str_starts_with($id, $name.'.')));
+        return array_values($found);
     }
 
     /** @return array<string, true> the steps that wait for one of these, through others or directly, as far as the rules have written */
