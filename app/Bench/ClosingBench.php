@@ -48,7 +48,7 @@ final readonly class ClosingBench
             array_values(array_filter(array_map($this->fill(...), FluidKind::cases()))),
             $isTwoStroke ? $this->leak() : null,
             $isTwoStroke ? [] : array_map($this->leakDown(...), $sheet->layout->cylinders),
-            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss->value, $hiss->means()), Hiss::on($sheet)),
+            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss->value, $hiss->means($sheet)), Hiss::on($sheet)),
             $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
                 .($tests->lostSource === null ? '' : ', '.$tests->lostSource),
             TimingSteps::open($this->state, Proofs::LEAK_DOWN), $this->compression(), $this->start(), TimingSteps::open($this->state, FirstStart::STEP), TimingSteps::open($this->state, 'hold.start'),
@@ -91,7 +91,7 @@ final readonly class ClosingBench
         $words = ['within' => 'Fits', 'worn' => 'Worn, usable', 'out' => 'Out, loses too much', 'unknown' => 'Nothing to judge it by'];
 
         return new LeakDownShape($cylinder->id, $cylinder->name, $said?->lost(), $state, $state === null ? null : $words[$state],
-            $said->hisses ?? [], array_map(static fn (string $where): string => Hiss::from($where)->means(), $said->hisses ?? []), $entry?->id);
+            $said->hisses ?? [], array_map(fn (string $where): string => Hiss::from($where)->means($this->state->sheet), $said->hisses ?? []), $entry?->id);
     }
 
     private function compression(): CompressionShape

@@ -102,7 +102,7 @@ final class Assessor
 
         return self::fitted($subject, Clearance::of(
             self::diameters($boreReadings), $size, self::doubt($boreReadings, $pistonReading),
-            $subject->source->limit, Wordings::pistonClearance(),
+            $subject->source->limit, Wordings::pistonClearance($this->sheet->barrel->lining),
         ))->with(self::lackTool([$pistonReading, ...$boreReadings]))->questioned(self::scatterOf($pistonReading, ...$boreReadings));
     }
 
@@ -157,7 +157,8 @@ final class Assessor
         $doubt = self::widest(...$readings);
         $setting = self::coarsest(...array_map(static fn (Reading $reading): ?Tool => $reading->setWith, $readings));
         $limits = array_map(static fn (Subject $subject) => $subject->source->limit, $subjects);
-        $shape = BoreShape::of($map, $doubt, $setting, $limits['bore_size'], $limits['out_of_round'], $limits['taper'], $clearance);
+        $shape = BoreShape::of($map, $doubt, $setting, $limits['bore_size'], $limits['out_of_round'], $limits['taper'], $clearance,
+            $this->sheet->barrel->lining);
         $difference = Length::ofNanometres($doubt->nanometres * M_SQRT2);
         $size = Length::ofNanometres($map->throughSetting() ? hypot($doubt->nanometres, $setting->nanometres) : $doubt->nanometres);
 

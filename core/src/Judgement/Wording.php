@@ -23,6 +23,12 @@ final readonly class Wording
     ) {
     }
 
+    /** The same quantity where other things are done about it. */
+    public function mended(string $low, string $high): self
+    {
+        return new self($this->what, $this->low, $this->high, $low, $high, $this->settle, $this->zones);
+    }
+
     /**
      * One sentence that says why: which limit was crossed, whose it is and by how much; what is to spare where none was.
      *

@@ -7,6 +7,7 @@ use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Quantity\Length;
+use Moltrek\Core\Sheet\Lining;
 
 /**
  * A bore map judged: its size at the smallest and at the largest with √(bore² + setting²), its out-of-round and taper with
@@ -34,6 +35,7 @@ final readonly class BoreShape
         ?Limit $outOfRound = null,
         ?Limit $taper = null,
         ?Limit $clearance = null,
+        ?Lining $lining = null,
     ): self {
         $sizeDoubt = $map->throughSetting() ? hypot($doubt->nanometres, $settingDoubt->nanometres) : $doubt->nanometres;
         $differenceDoubt = $doubt->nanometres * M_SQRT2;
@@ -42,11 +44,11 @@ final readonly class BoreShape
             : Verdict::of($limit, $wording, Interval::around($value->nanometres, $differenceDoubt));
 
         return new self($map,
-            Verdict::of($size, Wordings::boreSize(),
+            Verdict::of($size, Wordings::boreSize($lining),
                 Interval::around($map->smallest()->diameter()->nanometres, $sizeDoubt),
                 Interval::around($map->largest()->diameter()->nanometres, $sizeDoubt)),
-            $difference($map->worstOutOfRound(), $outOfRound, Wordings::boreShape('out-of-round')),
-            $difference($map->worstTaper(), $taper, Wordings::boreShape('the taper')),
+            $difference($map->worstOutOfRound(), $outOfRound, Wordings::boreShape('out-of-round', $lining)),
+            $difference($map->worstTaper(), $taper, Wordings::boreShape('the taper', $lining)),
             [
                 'out_of_round' => self::takesTooMuch($map->worstOutOfRound(), $outOfRound, $clearance),
                 'taper' => self::takesTooMuch($map->worstTaper(), $taper, $clearance),

@@ -81,6 +81,10 @@ final class Catalogue
     {
         $down = $depth === null ? '' : ', '.$depth->short().' down';
 
-        return strtr($hint, ['{gauge point}' => $sheet->piston->gaugePoint->short(), '{down}' => $down]);
+        return strtr($hint, [
+            '{gauge point}' => $sheet->piston->gaugePoint->short(), '{down}' => $down,
+            '{over the top}' => $sheet->crank?->mayTurnBack() === false
+                ? 'on over top dead centre, never back' : 'past top dead centre and back',
+        ]);
     }
 }

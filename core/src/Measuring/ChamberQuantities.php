@@ -39,8 +39,8 @@ final class ChamberQuantities
                 'The piston rocks: the thinnest point decides, the mean tunes.',
                 $laid,
                 new Taken(EntryForm::UnderHead,
-                    'wire or clay at the edge, both sides of the pin; plugs out, head down evenly, turned by hand only past top dead '
-                    .'centre and back; each flat read at its thinnest',
+                    'wire or clay at the edge, both sides of the pin; plugs out, head down evenly, turned by hand only, {over the top}; '
+                    .'each flat read at its thinnest',
                     [ToolKind::Micrometer, ToolKind::Caliper], Sketch::WireAtEdge),
                 Wordings::squish(), [...self::BELOW, Act::HeadGasketChanged], staleWhenLifted: true),
         ];

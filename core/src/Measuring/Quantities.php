@@ -297,7 +297,7 @@ final class Quantities
             new Measurable('cam_journal', 'clearance',
                 'The head is its bearing; there is no shell to change.',
                 new Laid('cam', SlabKind::ValveGear, Place::CamJournal),
-                new Taken(EntryForm::HoleAndShaft, 'bore gauge in the bearing, caps torqued; micrometer on the journal',
+                new Taken(EntryForm::HoleAndShaft, 'bore gauge in the bearing as it is closed, at its torque; micrometer on the journal',
                     [ToolKind::Micrometer], Sketch::JournalInCaps, self::TOO_COARSE),
                 Wordings::clearance()),
             new Measurable('valve_lash', 'clearance',

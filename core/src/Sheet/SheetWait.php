@@ -35,7 +35,8 @@ final readonly class SheetWait
     /** Whether another is the same wait at another place: begun by the same step, as long, and over when the same is seen. */
     public function isOneWith(self $other): bool
     {
-        return $this->seen !== null && $this->after !== '' && [$this->after, $this->seconds, $this->seen] === [$other->after, $other->seconds, $other->seen];
+        return $this->seen !== null && $this->after !== ''
+            && [$this->after, $this->seconds, $this->seen] === [$other->after, $other->seconds, $other->seen];
     }
 
     /** Both in one: "Left lifters bleeding down" and "Right lifters bleeding down" are "Left and right lifters bleeding down". */

@@ -9,6 +9,7 @@ use Moltrek\Core\Judgement\Wording;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Sheet\IgnitionPoint;
+use Moltrek\Core\Sheet\IgnitionSetBy;
 
 /**
  * An ignition point as it was read, before top dead centre, against the stated one: turned into the kind that is stated, with
@@ -49,15 +50,22 @@ final readonly class IgnitionRead
      * @param  string  $kind  how it was read, one of CrankPlace::KEYS
      * @param  int|float  $doubt  of that kind, in base steps
      */
-    public static function judged(DialledCrank $crank, IgnitionPoint $point, CrankPlace $read, string $kind, int|float $doubt): self
-    {
+    public static function judged(
+        DialledCrank $crank,
+        IgnitionPoint $point,
+        CrankPlace $read,
+        string $kind,
+        int|float $doubt,
+        IgnitionSetBy $setBy = IgnitionSetBy::Plate,
+    ): self {
         $figure = self::figure($read, $kind);
         [$low, $high] = [self::placeAt($crank, $kind, $figure - $doubt), self::placeAt($crank, $kind, $figure + $doubt)];
-        $interval = Interval::between(self::inKind($low, $point->kind), self::inKind($high, $point->kind), self::inKind($read, $point->kind));
+        $in = static fn (CrankPlace $place): int|float => self::inKind($place, $point->kind);
+        $interval = Interval::between($in($low), $in($high), $in($read));
         $aim = self::placed($crank, $point, $point->stated->aim());
 
         return new self($read, $point, $aim, $aim === null ? null : $read->degrees - $aim->degrees, ($high->degrees - $low->degrees) / 2,
-            Verdict::of($point->stated->limit, self::wording(), $interval));
+            Verdict::of($point->stated->limit, self::wording($setBy), $interval));
     }
 
     /** A figure that the point states, where it states it. */
@@ -66,11 +74,16 @@ final readonly class IgnitionRead
         return $figure === null ? null : CrankPlace::ofPoint($crank, $point->kind, $figure);
     }
 
-    public static function wording(): Wording
+    public static function wording(IgnitionSetBy $setBy): Wording
     {
-        return new Wording('the ignition point', 'too late', 'too early', 'Turn the plate against the rotation, and read again.',
-            'Turn the plate with the rotation, and read again.', 'Read it again, come up to from the same side.',
-            ['within' => 'inside', 'worn' => 'past it', 'out' => 'out']);
+        $turned = static fn (string $way): string => match ($setBy) {
+            IgnitionSetBy::Plate => "Turn the plate $way the rotation, and read again.",
+            IgnitionSetBy::PickUp => "Move the pick-up $way the rotation, and read again.",
+            IgnitionSetBy::Nothing => 'Nothing is set here: read again, then look at key, taper and pick-up.',
+        };
+
+        return new Wording('the ignition point', 'too late', 'too early', $turned('against'), $turned('with'),
+            'Read it again, come up to from the same side.', ['within' => 'inside', 'worn' => 'past it', 'out' => 'out']);
     }
 
     private static function figure(CrankPlace $place, string $kind): int|float

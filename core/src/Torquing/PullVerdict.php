@@ -45,7 +45,8 @@ final readonly class PullVerdict
             $figure === null => $isFinal ? Outcome::Over : Outcome::Past,
             $pass->target->isOver($figure) => $isFinal || $final->isOver($figure) ? Outcome::Over : Outcome::Past,
             $pull->said->isPast => $isFinal ? Outcome::Over : Outcome::Past,
-            $pull->said->figure !== null && $pass->target->isUnder($figure) => $pass->is(StageKind::Angle) ? Outcome::Interrupted : Outcome::Under,
+            $pull->said->figure !== null && $pass->target->isUnder($figure) => $pass->is(StageKind::Angle)
+                ? Outcome::Interrupted : Outcome::Under,
             default => ! $isFinal || self::isSure($pass->target, $figure, $doubt ?? 0.0) ? Outcome::Done : Outcome::InDoubt,
         };
     }
@@ -58,7 +59,9 @@ final readonly class PullVerdict
     /** "25.4 N·m ± 0.6", where the wrench's doubt is known; empty for a pull without a figure. */
     public function given(Pass $pass): string
     {
-        return $this->figure === null ? '' : $pass->written($this->figure).($this->doubt === null ? '' : ' ± '.number_format($this->doubt, 1, '.', ''));
+        $doubt = $this->doubt === null ? '' : ' ± '.number_format($this->doubt, 1, '.', '');
+
+        return $this->figure === null ? '' : $pass->written($this->figure).$doubt;
     }
 
     /** What is asked about a fastener, in words that say whether the wrench is sure of it. */
@@ -77,8 +80,8 @@ final readonly class PullVerdict
     public function ask(AfterOver $after): string
     {
         return match ($this->outcome) {
-            Outcome::ClickedAtOnce => 'Bottomed in its hole, or tight already. Out with it: see that the hole is clean and deep enough and the '
-                .'bolt of the right length, then bring it up from its first stage.',
+            Outcome::ClickedAtOnce => 'Bottomed in its hole, or tight already. Out with it: see that the hole is clean and deep enough '
+                .'and the bolt of the right length, then bring it up from its first stage.',
             Outcome::Yields => 'Stop, and do not pull it to the figure: the thread is going or the bolt yields. Out with it; look at the '
                 .'thread of both. A new bolt, or the thread mended, before it is pulled again.',
             default => ucfirst($after->value).'.',

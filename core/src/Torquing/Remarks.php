@@ -39,7 +39,8 @@ final readonly class Remarks
             ...$snug === [] ? [] : [implode(', ', array_keys($snug)).' snug, no figure'],
             ...$past,
             ...array_map(static fn (string $bolt, string $why): string => "$bolt replaced: $why", array_keys($replaced), $replaced),
-            ...array_map(static fn (string $what, array $bolts): string => implode(', ', $bolts).": $what", array_keys($doubtful), $doubtful),
+            ...array_map(static fn (string $what, array $bolts): string => implode(', ', $bolts).": $what",
+                array_keys($doubtful), $doubtful),
             ...$overdue === [] ? [] : ['pulled with '.implode(', ', $overdue).', past its check'],
         ];
     }

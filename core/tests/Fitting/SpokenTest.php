@@ -78,9 +78,9 @@ it('speaks of no valves where there are none, and of what this gear is set by', 
     $actions = array_map(static fn (int $figure): ?string => Verdict::of($limit, $wording, Interval::around($figure, 0))->action, [50, 300]);
     expect(implode(' ', $actions))->toContain($says)->not->toContain($never);
 })->with([
-    ['skarn-594', 'cranking_compression', 'reed', 'valve'],
+    ['skarn-594', 'cranking_compression', 'the case loses', 'valve'],
     ['harbick-421', 'cranking_compression', 'valves', 'reed'],
-    ['skarn-594', 'leak_down', 'ports', 'breather'],
+    ['skarn-594', 'leak_down', 'exhaust, inlet', 'breather'],
     ['dunmoor-208sv', 'valve_lash', 'seat is cut', 'crew'],
     ['harbick-421', 'valve_lash', 'Screw out', 'shim'],
     ['ostrel-608', 'valve_lash', 'thinner shim', 'crew'],

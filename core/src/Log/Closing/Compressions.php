@@ -6,6 +6,7 @@ use Moltrek\Core\Closing\Leak;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Reading;
+use Moltrek\Core\Sheet\Cycle;
 use Moltrek\Core\Sheet\Cylinder;
 
 /**
@@ -63,7 +64,9 @@ final readonly class Compressions
         }
 
         return ($said->pressure - $dry) / $dry > self::RISE ? 'Rises with oil: it goes past the rings. New ones bed in within hours.'
-            : 'No better with oil: a valve or the head joint. Leak-down says which.';
+            : ($this->state->sheet->layout->cycle === Cycle::FourStroke
+                ? 'No better with oil: a valve or the head joint. Leak-down says which.'
+                : 'No better with oil: the head joint. Leak-down says so.');
     }
 
     public function limit(): ?string
@@ -96,7 +99,9 @@ final readonly class Compressions
     /** How it is read so that it means something. */
     public function hint(): string
     {
-        return 'Warm if it can be, every plug out, throttle and choke wide open, the same turns for each.'
+        return 'Warm if it can be, '.($this->state->sheet->layout->hasSeveral()
+            ? 'every plug out, throttle and choke wide open, the same turns for each.'
+            : 'throttle and choke wide open, turned until the needle rises no more.')
             .($this->state->sheet->valveTrain->decompressor ? ' A decompressor that works reads low: the limit says with or without.' : '');
     }
 

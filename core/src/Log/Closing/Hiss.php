@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log\Closing;
 
+use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\Cooling;
 use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\Form;
@@ -27,11 +28,13 @@ enum Hiss: string
     }
 
     /** What it says of the engine, and what to do about it. */
-    public function means(): string
+    public function means(EngineSheet $sheet): string
     {
+        $first = $sheet->valveTrain->adjustment === Adjustment::Hydraulic ? 'a lifter still pumped up' : 'its clearance read';
+
         return match ($this) {
-            self::Inlet => 'An inlet valve does not seal: its clearance read first, then seat and face.',
-            self::Exhaust => 'An exhaust valve does not seal: its clearance read first, then seat and face.',
+            self::Inlet => "An inlet valve does not seal: $first first, then seat and face.",
+            self::Exhaust => "An exhaust valve does not seal: $first first, then seat and face.",
             self::Breather => 'Past the rings. Until they have bedded in some is lost here; much means gaps, a scored bore or a'
                 .' broken ring.',
             self::Coolant => 'Head gasket or a crack into the water: not run until it is found.',

@@ -91,7 +91,7 @@ final readonly class LeakTest
     /** How it is made ready. Source: shop practice. */
     public static function before(EngineSheet $sheet): string
     {
-        return 'Plugs in both, piston at its bottom so that the ports join case and barrel'
+        return 'Plugs in inlet and exhaust, piston at its bottom so that the ports join case and barrel'
             .($sheet->exhaustValve === null ? '' : ', the exhaust valve where it closes')
             .'. Pumped up slowly, by regulator and relief valve; never'
             .' higher than the seals bear.'.($sheet->layout->hasSeveral()
@@ -112,7 +112,7 @@ final readonly class LeakTest
             $this->state() === 'out' => 'Soap on the joints of the rig first; then base joint, head joint, inlet flange, the exhaust plug, '
                 .($this->sheet->exhaustValve !== null ? 'the shaft of the exhaust valve, ' : '').'the crank seal behind the rotor'
                 .($this->sheet->layout->hasSeveral() ? ', the one between the cases' : '').'; last the one'
-                .' behind the clutch: there bubbles come out of the gearbox breather.',
+                .' at the drive side: where a gearbox lies behind it, the bubbles come out of its breather.',
             default => 'Read it every minute or two: a straight line is a leak, one that flattens is the air cooling.',
         };
     }

@@ -79,7 +79,8 @@ final readonly class IgnitionLoop
         $plate = $this->plate();
         $moved = array_sum(array_map(static fn (IgnitionMoved $move): int|float => $move->asksOf($plate, $before->read->off ?? 0),
             $this->state->timings->movesBetween($before->entry, $last->entry)));
-        $following = Following::of($moved, $last->read->read->degrees - $before->read->read->degrees, $before->read->doubt + $last->read->doubt);
+        $following = Following::of($moved, $last->read->read->degrees - $before->read->read->degrees,
+            $before->read->doubt + $last->read->doubt);
 
         return $moved == 0 || $following->follows() ? null : $following;
     }
@@ -202,7 +203,8 @@ final readonly class IgnitionLoop
             IgnitionTask::Look => 'Not more of the same. '.$this->whatToLookAt().' Then read it once more: what is read then counts.',
             IgnitionTask::RotorOff => 'Rotor held, its nut off, drawn with its own puller; then '.lcfirst($this->move()),
             IgnitionTask::Move => $this->move().' Screws locked, and the plate seen not to creep.',
-            IgnitionTask::RotorOn => ($this->astray() === null ? '' : 'Key whole and a snug fit in both slots, tapers bright all round. ').'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
+            IgnitionTask::RotorOn => ($this->astray() === null ? '' : 'Key whole and a snug fit in both slots, tapers bright all round. ')
+                .'Tapers dry and clean, key in, the nut at its torque; then the point is read again.',
             IgnitionTask::Done => ($this->spared() === [] ? '' : 'As it came in: nothing is taken off to set it. ')
                 .($ignition->trusted === null ? '' : 'The '.lcfirst($this->trusted()).' is the mark to trust. ')
                 .'Nothing more to do here.',
@@ -225,10 +227,12 @@ final readonly class IgnitionLoop
     {
         $isPlate = $this->state->sheet->ignition->setBy === IgnitionSetBy::Plate;
         $seen = $this->state->sheet->ignition->seenFrom;
-        $wrongWay = $this->astray()?->wentTheWrongWay() === true ? 'Which way it was moved'.($seen === null ? '' : ", seen from $seen").'. ' : '';
+        $wrongWay = $this->astray()?->wentTheWrongWay() === true
+            ? 'Which way it was moved'.($seen === null ? '' : ", seen from $seen").'. ' : '';
 
         return $wrongWay.'Dial: zeroed at the top and its stem free. Which mark was read. '
-            .($isPlate ? 'Rotor off: key whole, tapers dry and unmarked; the plate’s screws hold.' : 'Rotor: key whole, tapers dry and unmarked; the pick-up’s screws hold, its gap right.');
+            .($isPlate ? 'Rotor off: key whole, tapers dry and unmarked; the plate’s screws hold.'
+                : 'Rotor: key whole, tapers dry and unmarked; the pick-up’s screws hold, its gap right.');
     }
 
     private function move(): string

@@ -92,7 +92,8 @@ final class IgnitionPointRead implements Kind
     {
         if ($this->judged === null || $this->on !== $sheet) {
             $crank = $this->crank($sheet);
-            $this->judged = IgnitionRead::judged($crank, $this->point($sheet), $this->place($crank), $this->kind, $this->doubt());
+            $this->judged = IgnitionRead::judged($crank, $this->point($sheet), $this->place($crank), $this->kind, $this->doubt(),
+                $sheet->ignition->setBy);
             $this->on = $sheet;
         }
 

@@ -80,7 +80,8 @@ final readonly class BoltPulled implements Kind
                 'a torque, or a click');
         }
         if ($this->said->feel === PullFeel::ClickedAtOnce && ! $pass->is(StageKind::Torque)) {
-            throw ContradictoryFields::excluded('feel', $this->said->feel->value, 'In this stage a click at once is what is asked for, or none is.',
+            throw ContradictoryFields::excluded('feel', $this->said->feel->value,
+                'In this stage a click at once is what is asked for, or none is.',
                 PullFeel::TurnsWithoutRising->value);
         }
     }

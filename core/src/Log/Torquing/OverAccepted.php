@@ -41,7 +41,8 @@ final readonly class OverAccepted implements Kind
         $this->refuseOtherBolt($this->programmeOf($before), $this->bolt);
         $asked = $before->state()->runs->named($this->run)?->asked();
         if ($asked?->pull->bolt === $this->bolt && ! $asked->outcome->mayBeAccepted()) {
-            throw ContradictoryFields::excluded('bolt', $this->bolt, 'A fastener that turns without rising holds nothing: it is never accepted.',
+            throw ContradictoryFields::excluded('bolt', $this->bolt,
+                'A fastener that turns without rising holds nothing: it is never accepted.',
                 'replaced, slackened, or left owed until its thread is mended');
         }
     }

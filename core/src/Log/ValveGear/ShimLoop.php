@@ -8,6 +8,7 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\Refusal;
+use Moltrek\Core\Sheet\Adjustment;
 use Moltrek\Core\Sheet\Valve;
 use Moltrek\Core\ValveGear\LashRead;
 use Moltrek\Core\ValveGear\LashTarget;
@@ -163,16 +164,18 @@ final readonly class ShimLoop
 
     public function advice(): string
     {
+        $isUnderFinger = $this->state->sheet->valveTrain->adjustment === Adjustment::FingerAndShim;
+
         return match ($this->task()) {
             ShimTask::Read => 'Cold, on the base circle, before anything is taken off: the leaf that passes and the next one that'
                 .' does not.',
-            ShimTask::Shims => 'Cams out, buckets lifted with a magnet and laid out by valve. The micrometer, not the print: a number'
-                .' on a shim is what it was.',
+            ShimTask::Shims => ($isUnderFinger ? 'Cams out, fingers aside, shims' : 'Cams out, buckets')
+                .' lifted with a magnet and laid out by valve. The micrometer, not the print: a number on a shim is what it was.',
             ShimTask::Decide => 'The cams come out once, for all of them. A valve that fits keeps its shim.',
-            ShimTask::Fit => 'Each shim read with the micrometer as it goes in, oiled, printed side down; the bucket turned by finger'
-                .' on it.',
+            ShimTask::Fit => 'Each shim read with the micrometer as it goes in, oiled, printed side down; '
+                .($isUnderFinger ? 'seen flat in its seat, the finger laid back on it.' : 'the bucket turned by finger on it.'),
             ShimTask::ReadAgain => 'Cams in at their marks, two full turns by hand, then every clearance once more; shims settle as'
-                .' the buckets seat.',
+                .' the '.($isUnderFinger ? 'fingers' : 'buckets').' seat.',
             ShimTask::Done => 'Nothing more to do here.',
         };
     }
