@@ -60,7 +60,7 @@ test('a head of ten bolts in three stages by the space bar: interrupted, out of 
     await pullAll(bench, ORDER.slice(0, 2))
     await expect(due(bench)).toHaveAttribute('data-bolt', 'h4')
     await bench.getByRole('button', { name: /over, felt/ }).click()
-    await bench.getByRole('button', { name: 'Past the final figure' }).click()
+    await bench.getByRole('button', { name: /^Past \d/ }).click()
     await expect(bench.getByRole('alert')).toContainText('h4 went past its limit')
     await bench.keyboard.press(' ')
     await expect(bench.locator('[data-bolt=h4]')).toHaveAttribute('data-mark', 'over')

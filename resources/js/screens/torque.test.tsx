@@ -270,10 +270,11 @@ describe('the torque map', () => {
 
     it.each([
         ['torque', 'Past this stage, not past 42.0 N·m', { past: true }],
-        ['torque', 'Past the final figure', { over: true }],
+        ['torque', 'Past 42.0 N·m', { over: true }],
         ['torque', 'Clicked at once', { feel: 'clicked at once' }],
         ['torque', 'Turns without rising', { feel: 'turns without rising' }],
         ['angle', 'Past its angle', { over: true }],
+        ['check', 'Past 21.0 N·m', { over: true }],
     ])('enters of a stage of %s what is said with “%s”', async (kind, button, said) => {
         const passes = [pass({ kind, final: kind === 'torque' ? 42 : null }), pass({ kind: 'check' })]
         shown(aJoint({ passes, run: aRun() }))

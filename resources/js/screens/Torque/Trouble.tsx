@@ -19,6 +19,16 @@ interface Props {
 
 const BUTTON = 'h-12 rounded-field border-2 border-base-content px-4 font-bold'
 
+/** Too far: past what the bolt is asked about, by its figure where there is one. */
+function pastOf({ kind, final, most }: Pass, thought: (figure: string) => string): string {
+    const limit = final ?? most
+    return kind === 'angle'
+        ? 'Past its angle'
+        : limit === null
+          ? 'It went too far'
+          : `Past ${thought(`${limit.toFixed(1)} N·m`)}`
+}
+
 /** What else can be said of the bolt that is due. */
 export function Trouble({ job, joint, run, pass, bolt, stage, onPulled, onClose }: Props) {
     const [asks, setAsks] = useState<'skip' | 'replace' | 'give-up' | 'angle' | 'figure' | null>(null)
@@ -39,7 +49,7 @@ export function Trouble({ job, joint, run, pass, bolt, stage, onPulled, onClose 
                     </button>
                 )}
                 <button type="button" className={BUTTON} onClick={() => say({ over: true })}>
-                    {pass.kind === 'angle' ? 'Past its angle' : 'Past the final figure'}
+                    {pastOf(pass, thought)}
                 </button>
                 {pass.kind === 'torque' && (
                     <button type="button" className={BUTTON} onClick={() => say({ feel: 'clicked at once' })}>
@@ -176,6 +186,11 @@ export function Asked({ job, joint, run }: { job: Job; joint: Joint; run: Run })
         )
     const first = asked.outcome !== 'over' || pass.over.startsWith('replace')
     const main = 'min-h-14 rounded-field bg-base-content px-5 text-lg font-bold text-base-100'
+    const renewed = (
+        <button type="button" className={first ? main : BUTTON} onClick={replace}>
+            {asked.bolt} {asked.outcome === 'clicked at once' ? 'out, seen and in again' : 'replaced'}
+        </button>
+    )
     return (
         <section role="alert" className="border-4 border-error bg-base-100 p-4">
             <p className="text-2xl leading-tight font-bold">▲ {asked.headline}</p>
@@ -184,6 +199,7 @@ export function Asked({ job, joint, run }: { job: Job; joint: Joint; run: Run })
                 {asked.ask}
             </p>
             <div className="flex flex-wrap gap-2">
+                {first && renewed}
                 <button type="button" className={first ? BUTTON : main} onClick={() => slacken(1)}>
                     All slackened: from stage 1
                 </button>
@@ -192,9 +208,7 @@ export function Asked({ job, joint, run }: { job: Job; joint: Joint; run: Run })
                         Only {pass.name.toLowerCase()} slackened: from stage {asked.begins}
                     </button>
                 )}
-                <button type="button" className={first ? main : BUTTON} onClick={replace}>
-                    {asked.bolt} {asked.outcome === 'clicked at once' ? 'out, seen and in again' : 'replaced'}
-                </button>
+                {!first && renewed}
                 {asked.mayBeAccepted ? (
                     <button type="button" className={BUTTON} onClick={() => setGives('accept')}>
                         Accept it
