@@ -56,7 +56,7 @@ final class AssessmentView
     public static function verdict(Verdict $verdict): VerdictShape
     {
         return new VerdictShape(
-            $verdict->state->value, $verdict->side?->value, $verdict->span?->likely->value, $verdict->words, $verdict->reason, $verdict->action,
+            $verdict->state, $verdict->side, $verdict->span?->likely, $verdict->words, $verdict->reason, $verdict->action,
             $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
         );
     }
@@ -67,7 +67,7 @@ final class AssessmentView
 
         return $ruler === null ? null : new RulerShape(
             $at($ruler->from), $at($ruler->to),
-            array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone']->value, $zone['side']?->value), $ruler->zones),
+            array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone'], $zone['side']), $ruler->zones),
             array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
             array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
                 $at(max($interval->low, $ruler->from)), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
@@ -81,7 +81,7 @@ final class AssessmentView
         $remarks = $stated->remarks();
 
         return new SourceShape(
-            $stated->source->value, self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'), $stated->limit->hasRange(), $stated->limit->hasService(),
+            $stated->source, self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'), $stated->limit->hasRange(), $stated->limit->hasService(),
             $stated->limit->hasRange() && $range === $stated->source, $stated->limit->hasService() && $service === $stated->source,
         );
     }

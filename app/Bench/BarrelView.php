@@ -40,7 +40,7 @@ final readonly class BarrelView
         $decided = $this->state->decisions->onBore($cylinder->id);
 
         return new BoreAdviceShape(
-            $cylinder->id, $cylinder->name, $advice->missing, $decision?->job->value, $decision?->size?->label, self::mm($decision?->size?->piston),
+            $cylinder->id, $cylinder->name, $advice->missing, $decision?->job, $decision?->size?->label, self::mm($decision?->size?->piston),
             self::mm($decision->finish['min'] ?? null), self::mm($decision->finish['aim'] ?? null), self::mm($decision->finish['max'] ?? null), self::mm($decision?->remove),
             self::mm($this->budgetLeft($cylinder)),
             array_map(static fn (array $item): ConsideredShape => new ConsideredShape($item['size']->label, $item['fits'], $item['why']), $decision->considered ?? []),
@@ -77,7 +77,7 @@ final readonly class BarrelView
         $taper = $this->state->verdicts->limitOf('taper.'.$this->state->sheet->layout->cylinders[0]->id);
         $most = $taper->max ?? $taper?->serviceMax;
 
-        return new HoningShape($barrel->lining->value, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)));
+        return new HoningShape($barrel->lining, $barrel->honeWith, self::mm($barrel->honeBudget), $most === null ? null : self::mm(Length::ofNanometres($most)));
     }
 
     public function pairing(): ?PairingShape
@@ -151,7 +151,7 @@ final readonly class BarrelView
         $degrees = static fn (int|float $angle): float => Dimension::Angle->canonicalValue($angle);
 
         return new GapPlaceShape(
-            $cylinder->id, $cylinder->name, $school->value, $placed !== null,
+            $cylinder->id, $cylinder->name, $school, $placed !== null,
             array_map(static fn (Ring $ring): GapAngleShape => new GapAngleShape($places[$ring->id], $ring->name, match (true) {
                 isset($placed->angles[$places[$ring->id]]) => $degrees($placed->angles[$places[$ring->id]]),
                 $ring->gapIn($cylinder) !== null => $degrees($ring->gapIn($cylinder)),

@@ -36,9 +36,9 @@ final readonly class CamView
         $separation = $timing->separation();
 
         return new CamLoopShape(
-            $seat->id(), $seat->bank, $seat->cam, $seat->name(), $cylinder, $loop->task()->value,
+            $seat->id(), $seat->bank, $seat->cam, $seat->name(), $cylinder, $loop->task(),
             TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(),
-            $teeth = $loop->last()?->read->teethOff() ?? 0, $teeth === 0 ? null : ($teeth > 0 ? CamWay::Advance : CamWay::Retard)->value,
+            $teeth = $loop->last()?->read->teethOff() ?? 0, $teeth === 0 ? null : ($teeth > 0 ? CamWay::Advance : CamWay::Retard),
             array_map(self::reading(...), $this->state->timings->camReadings($seat)),
             array_map(fn (ValveSide $side): CamSideShape => $this->side($loop, $timing, $cylinder, $side), $sides),
             $separation === null ? null : $separation / 1e9,
@@ -65,17 +65,17 @@ final readonly class CamView
         $degrees = static fn (int|float|null $angle): ?float => $angle === null ? null : $angle / 1e9;
 
         return new CamSideShape(
-            $side->value, $degrees($events?->opens), $degrees($events?->closes), $degrees($events?->duration()), $degrees($events?->centreline()),
+            $side, $degrees($events?->opens), $degrees($events?->closes), $degrees($events?->duration()), $degrees($events?->centreline()),
             $degrees($stated?->opens), $degrees($stated?->closes), $degrees($stated?->centreline?->middle()),
-            $verdict?->state->value, $verdict?->words, $verdict?->reason,
+            $verdict?->state, $verdict?->words, $verdict?->reason,
             $correction === null || $verdict === null ? null : $loop->mending($correction, $verdict->state),
             ...self::move($correction),
         );
     }
 
-    /** @return array{int|null, string|null, float|null, float|null} */
+    /** @return array{int|null, CamWay|null, float|null, float|null} */
     private static function move(?CamCorrection $correction): array
     {
-        return [$correction?->teeth(), $correction?->way()?->value, $correction?->later(), $correction?->slot()];
+        return [$correction?->teeth(), $correction?->way(), $correction?->later(), $correction?->slot()];
     }
 }

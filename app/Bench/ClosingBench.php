@@ -48,7 +48,7 @@ final readonly class ClosingBench
             array_values(array_filter(array_map($this->fill(...), FluidKind::cases()))),
             $isTwoStroke ? $this->leak() : null,
             $isTwoStroke ? [] : array_map($this->leakDown(...), $sheet->layout->cylinders),
-            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss->value, $hiss->means($sheet)), Hiss::on($sheet)),
+            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss, $hiss->means($sheet)), Hiss::on($sheet)),
             $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
                 .($tests->lostSource === null ? '' : ', '.$tests->lostSource),
             TimingSteps::open($this->state, Proofs::LEAK_DOWN), $this->compression(), $this->start(), TimingSteps::open($this->state, FirstStart::STEP), TimingSteps::open($this->state, 'hold.start'),
@@ -65,7 +65,7 @@ final readonly class ClosingBench
             return null;
         }
 
-        return new FillShape($kind->value, $stated === null ? null : Fluid::litres($stated->capacity), $stated?->grade,
+        return new FillShape($kind, $stated === null ? null : Fluid::litres($stated->capacity), $stated?->grade,
             $filled?->said->words($this->state), $filled?->by, TimingSteps::open($this->state, $kind->step()));
     }
 
@@ -101,7 +101,7 @@ final readonly class ClosingBench
             $verdict = $all->verdict($cylinder);
 
             return new CompressionRowShape($cylinder->id, $cylinder->name, Compressions::spot($cylinder), $all->before($cylinder)?->text, $all->after($cylinder)?->text,
-                $all->wet($cylinder), $verdict?->state->value, $verdict?->words, $all->says($cylinder));
+                $all->wet($cylinder), $verdict?->state, $verdict?->words, $all->says($cylinder));
         }, $this->state->sheet->layout->cylinders);
 
         return new CompressionShape($rows, $all->limit(), $all->spreadBefore(), $all->spreadAfter(), $all->spreadState(), $this->state->sheet->tests->spread, $all->hint());

@@ -27,14 +27,14 @@ final class DrawingView
         $geometry = new CrankGeometry($stroke / 2, $rod);
 
         return new DrawingShape(
-            $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle, $sheet->layout->cooling->value, $sheet->valveTrain->gear->value, $sheet->exhaustValve !== null, $sheet->barrel->oneBlock,
+            $sheet->layout->cycle, $sheet->layout->form, $sheet->layout->veeAngle, $sheet->layout->cooling, $sheet->valveTrain->gear, $sheet->exhaustValve !== null, $sheet->barrel->oneBlock,
             $bore, $stroke,
             $rod, $sheet->geometry->rod !== null,
             $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
             $piston,
             self::millimetres($sheet->piston->gaugePoint),
             array_map(static fn (Cylinder $cylinder): CylinderShape => self::cylinder($cylinder, $geometry), $sheet->layout->cylinders),
-            array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind->value), $sheet->piston->rings),
+            array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind), $sheet->piston->rings),
         );
     }
 

@@ -39,13 +39,13 @@ final readonly class IgnitionView
 
         return new IgnitionLoopShape(
             $cylinder, $cylinder === null ? 'Ignition point' : ucfirst($this->state->sheet->cylinder($cylinder)->name ?? $cylinder),
-            $ignition->setBy->value, $point?->inWords(),
+            $ignition->setBy, $point?->inWords(),
             $this->place($point, $limit?->min), $this->place($point, $point?->stated->aim()), $this->place($point, $limit?->max),
-            array_map($this->round(...), $loop->rounds()), $loop->task()->value,
+            array_map($this->round(...), $loop->rounds()), $loop->task(),
             TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(), $this->plate($loop),
-            $ignition->rotation?->value, $ignition->seenFrom, $ignition->plateRadius?->quantity()['value'],
+            $ignition->rotation, $ignition->seenFrom, $ignition->plateRadius?->quantity()['value'],
             in_array($loop->task(), [IgnitionTask::RotorOff, IgnitionTask::Look], true) && $loop->rotorIsOn() && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
-            array_column($loop->spared(), 'id'), $loop->way()?->value,
+            array_column($loop->spared(), 'id'), $loop->way(),
         );
     }
 
@@ -72,7 +72,7 @@ final readonly class IgnitionView
         return new IgnitionRoundShape(
             $round->entry->id, $round->entry->by, $round->entry->at->format(SlipView::INSTANT),
             $at->degrees, $at->below, $round->said->typed, $round->said->with(),
-            $round->read->verdict->state->value, $round->read->verdict->words, $round->read->verdict->reason, $round->staleBecause,
+            $round->read->verdict->state, $round->read->verdict->words, $round->read->verdict->reason, $round->staleBecause,
         );
     }
 
@@ -82,8 +82,8 @@ final readonly class IgnitionView
         $plate = $loop->plate();
 
         return $off === null || $off == 0 || $plate === null ? null : new IgnitionPlateShape(
-            $plate->turn($off) / 1e9, $plate->rim($off)?->quantity()['value'], $plate->way($off)?->value,
-            ($off < 0 ? CamWay::Advance : CamWay::Retard)->value,
+            $plate->turn($off) / 1e9, $plate->rim($off)?->quantity()['value'], $plate->way($off),
+            ($off < 0 ? CamWay::Advance : CamWay::Retard),
         );
     }
 }

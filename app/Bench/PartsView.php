@@ -34,7 +34,7 @@ final readonly class PartsView
     {
         $columns = new Columns($this->state->sheet);
 
-        return array_map(fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class->value, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false,
+        return array_map(fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false,
             $columns->ofSteps(array_values(array_filter(array_map($this->state->work->step(...), $part->for))))), PlannedPart::all($this->state));
     }
 

@@ -18,6 +18,7 @@ use App\Http\Shapes\SchoolShape;
 use App\Http\Shapes\StepShape;
 use App\Http\Shapes\WaitShape;
 use Moltrek\Core\Fitting\Assessment;
+use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Closing\ClosingSteps;
 use Moltrek\Core\Log\Fitting\Accepts;
@@ -53,14 +54,14 @@ final readonly class PlanView
         return new JobPlanningShape(
             array_map($this->step(...), array_values($this->state->work->steps())), $this->next(), $this->waits(), $this->ledger(), $this->debts(),
             $this->schools(), $this->minutesLeft(),
-            new BriefShape(array_column($this->state->brief->errands(), 'value'), self::offered($this->state->sheet)), $this->progress(),
+            new BriefShape($this->state->brief->errands(), self::offered($this->state->sheet)), $this->progress(),
         );
     }
 
     /** @return list<ErrandShape> */
     public static function offered(EngineSheet $sheet): array
     {
-        return array_map(static fn (Errand $errand): ErrandShape => new ErrandShape($errand->value, $errand->words()), Errand::on($sheet));
+        return array_map(static fn (Errand $errand): ErrandShape => new ErrandShape($errand, $errand->words()), Errand::on($sheet));
     }
 
     /** How much of the work is done, 0 to 1. */
@@ -96,9 +97,9 @@ final readonly class PlanView
         $access = array_values(array_intersect_key($step->order->access, array_flip($needs)))[0] ?? null;
 
         return new StepShape(
-            $step->id, $step->place->slab, $this->cylinderOf($step), $step->kind->value,
+            $step->id, $step->place->slab, $this->cylinderOf($step), $step->kind,
             $step->words->name, $step->words->why, $step->words->how, $step->words->uses, $step->words->tools, $this->state->decisions->partsOf($step),
-            $step->words->inTurn->acts, $step->words->inTurn->isMirrored, $step->effect->owes, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step)->value, ! $isDone && $needs === [] && $blocked === [],
+            $step->words->inTurn->acts, $step->words->inTurn->isMirrored, $step->effect->owes, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step), ! $isDone && $needs === [] && $blocked === [],
             $needs,
             array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
             $work->voidBecause($step), $this->asks($step), $this->questions($step),
@@ -160,7 +161,7 @@ final readonly class PlanView
             $isAskedAbout = $each->verdict?->state->asksForAName() !== true;
 
             return new QuestionShape(
-                $each->subject->id, $each->subject->name, $each->verdict->state->value ?? '', $isAskedAbout ? 'Asked about' : $each->verdict->words,
+                $each->subject->id, $each->subject->name, $each->verdict->state ?? State::Unknown, $isAskedAbout ? 'Asked about' : $each->verdict->words,
                 trim(($isAskedAbout ? '' : $each->verdict->reason).' '.$each->caveats->question), $each->lastSpot(),
                 $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
             );

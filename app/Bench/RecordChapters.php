@@ -41,7 +41,7 @@ final readonly class RecordChapters
             ['Cams', ['cam', 'as it stands', 'events'], array_values(array_filter(array_map(self::cam(...), (new CamView($this->state))->shapes())))],
             ['Valve clearances', ['valve', 'as found', 'now', 'verdict', 'shim', 'left so'], array_values(array_filter(array_map(self::clearance(...), $valves->valves)))],
             ['Rods', ['cylinder', 'let out', 'bled down'], $this->rods()],
-            ['Fluids', ['fluid', 'what went in', 'by'], array_values(array_filter(array_map(static fn ($fill): ?array => $fill->filled === null ? null : [$fill->fluid, $fill->filled, (string) $fill->by], $closing->fills)))],
+            ['Fluids', ['fluid', 'what went in', 'by'], array_values(array_filter(array_map(static fn ($fill): ?array => $fill->filled === null ? null : [$fill->fluid->value, $fill->filled, (string) $fill->by], $closing->fills)))],
             ['Leak test', ['begun', 'gauge', 'result'], array_map($this->leakTest(...), $closing->leak->tests ?? [])],
             ['Leak-down', ['cylinder', 'lost', 'heard at', 'verdict'], array_values(array_filter(array_map(self::leakDown(...), $closing->leakDown)))],
             ['Cranking compression', ['cylinder', 'before', 'after', 'with oil', 'verdict'], $this->compression($closing->compression->rows, $closing->compression->spreadAfter)],
@@ -85,7 +85,7 @@ final readonly class RecordChapters
         $events = [];
         foreach ($cam->sides as $side) {
             if ($side->opens !== null) {
-                $events[] = sprintf('%s %s° / %s°, centreline %s°', $side->side, $side->opens, $side->closes, $side->centreline);
+                $events[] = sprintf('%s %s° / %s°, centreline %s°', $side->side->value, $side->opens, $side->closes, $side->centreline);
             }
         }
 

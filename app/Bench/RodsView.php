@@ -37,7 +37,7 @@ final readonly class RodsView
         $thread = $setting === null ? null : ($setting->pitch === null ? $setting->perInch.' threads to the inch' : 'pitch '.$setting->pitch->written()).', '.$setting->flats.' flats';
 
         return new RodsShape(
-            $cylinder->id, $cylinder->name, $loop->task()->value, $loop->headline(), $loop->advice(),
+            $cylinder->id, $cylinder->name, $loop->task(), $loop->headline(), $loop->advice(),
             $turns?->flats, $turns === null ? null : RodLoop::inWords($turns), $preload, $thread, RodLoop::valvesOf($this->state->sheet, $cylinder->id),
             $wait === null ? null : WaitView::shape($wait),
             $this->said($clearances->letOutBy($cylinder->id)), $this->said($clearances->spinsBy($cylinder->id)), $this->state->sheet->valveTrain->adjustableRods,

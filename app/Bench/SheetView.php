@@ -71,7 +71,7 @@ final class SheetView
         $lines = [];
         foreach (self::limits($engine) as $row) {
             foreach ($row->sources as $source) {
-                $lines[] = [$row->quantity, $row->of, $source->source, $source->text, '', $source->rulesRange ? 'yes' : '', $source->rulesService ? 'yes' : ''];
+                $lines[] = [$row->quantity, $row->of, $source->source->value, $source->text, '', $source->rulesRange ? 'yes' : '', $source->rulesService ? 'yes' : ''];
             }
         }
 

@@ -41,7 +41,7 @@ final readonly class ShimsView
         $step = $this->state->work->step($this->loop->task() === ShimTask::Fit ? ValveSteps::SHIMS : ValveSteps::DECIDED);
 
         return new ShimsShape(
-            $this->loop->task()->value, $this->loop->headline(), $this->loop->advice(), $aim->value, $all, $this->state->sheet->valveTrain->setting->ratio,
+            $this->loop->task(), $this->loop->headline(), $this->loop->advice(), $aim, $all, $this->state->sheet->valveTrain->setting->ratio,
             $sold === null ? null : sprintf('%s to %s, every %s', $sold->from->written(), $sold->to->written(), $sold->step->written()),
             $this->rows($plan),
             $plan === null ? [] : array_map(static fn (array $part): ShimPartShape => new ShimPartShape($part[0], $part[1]), ShimLoop::toBuy($plan)),
@@ -94,13 +94,13 @@ final readonly class ShimsView
         $clearances = $this->state->clearances;
         if (in_array($this->loop->task(), [ShimTask::Fit, ShimTask::ReadAgain], true)) {
             return array_map(fn (ShimChosen $shim): ShimRowShape => new ShimRowShape(
-                $shim->valve, $this->before($shim), $shim->size->written(), $shim->source->value, $shim->whose, self::words($shim->source, $shim->whose, $shim->size), '', true,
+                $shim->valve, $this->before($shim), $shim->size->written(), $shim->source, $shim->whose, self::words($shim->source, $shim->whose, $shim->size), '', true,
                 $clearances->fittedBy($shim->valve)?->by,
             ), array_values($clearances->chosen()));
         }
 
         return $plan === null ? [] : array_map(static fn (ShimChange $change): ShimRowShape => new ShimRowShape(
-            $change->valve->id, Length::ofNanometres($change->valve->shim)->written(), Length::ofNanometres($change->to)->written(), $change->source->value, $change->whose,
+            $change->valve->id, Length::ofNanometres($change->valve->shim)->written(), Length::ofNanometres($change->to)->written(), $change->source, $change->whose,
             self::words($change->source, $change->whose, Length::ofNanometres($change->to)), self::after($change), $change->source !== ShimSource::Stays, null,
         ), $plan->changes);
     }

@@ -26,7 +26,7 @@ final class SpotView
         $first = $state->readings->firstAt($spot->id);
 
         return new SpotShape(
-            $spot->id, $measurable->key, $spot->form()->value, $spot->name, $spot->hint, $taken->sketch->value ?? '',
+            $spot->id, $measurable->key, $spot->form(), $spot->name, $spot->hint, $taken->sketch->value ?? '',
             $state->readings->slabOf($spot)->id, $cylinder?->id, $spot->at->part,
             $spot->at->depth?->quantity()['value'], $spot->about?->quantity()['value'],
             $measurable->laid->group, $measurable->title(), $cylinder === null ? $spot->name : str_replace(', '.$cylinder->name, '', $spot->name),

@@ -35,7 +35,7 @@ final readonly class StackView
             array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
             array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
             $this->columns->names(),
-            array_map(static fn (Act $act): ActShape => new ActShape($act->value, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), array_values(array_filter(Act::on($sheet), $this->canBeDone(...)))),
+            array_map(static fn (Act $act): ActShape => new ActShape($act, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), array_values(array_filter(Act::on($sheet), $this->canBeDone(...)))),
         );
     }
 
@@ -58,7 +58,7 @@ final readonly class StackView
     /** @return list<FloorSlabShape> */
     public function onFloor(): array
     {
-        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind->value, $this->state->slabs->of($slab)->value, $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
+        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind, $this->state->slabs->of($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
     }
 
     private function slab(Slab $slab): SlabShape
@@ -66,7 +66,7 @@ final readonly class StackView
         $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
         $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
-        return new SlabShape($slab->id, $slab->name, $slab->kind->value, $this->state->slabs->of($slab)->value, implode('; ', [$this->state->slabs->words($slab), ...$this->pulled($slab)]), $slab->note,
+        return new SlabShape($slab->id, $slab->name, $slab->kind, $this->state->slabs->of($slab), implode('; ', [$this->state->slabs->words($slab), ...$this->pulled($slab)]), $slab->note,
             count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside());
     }
 

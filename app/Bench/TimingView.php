@@ -49,8 +49,8 @@ final readonly class TimingView
 
         return new TimingShape(
             (float) $millimetres($sheet->geometry->bore), (float) $millimetres($sheet->geometry->stroke), $millimetres($sheet->geometry->rod),
-            $sheet->ignition->incline / 1e9, $sheet->layout->cycle->value, $sheet->layout->form->value, $sheet->layout->veeAngle ?? 0.0,
-            $train->gear->value, $train->drive?->value,
+            $sheet->ignition->incline / 1e9, $sheet->layout->cycle, $sheet->layout->form, $sheet->layout->veeAngle ?? 0.0,
+            $train->gear, $train->drive,
             $sheet->crank?->runs()->value ?? 'clockwise', $sheet->crank?->seenFrom() ?? 'the right', $sheet->crank?->turnedBy,
             $sheet->crank?->mayTurnBack() ?? true, $sheet->crank?->turningBack, $train->cams?->lift?->written(), $train->decompressor, $train->splitChain, $sheet->ignition->point !== null,
             array_map($this->cylinder(...), $sheet->layout->cylinders, array_keys($sheet->layout->cylinders)),
@@ -88,7 +88,7 @@ final readonly class TimingView
             }
             $most = $cams->most?->quantity()['value'] ?? self::USUAL_LIFT;
             $lift = ValveLift::of($side, $events, min($most * 0.9, $cams->lift?->quantity()['value'] ?? 0.0), $most);
-            $lifts[] = new TimingLiftShape($side->value, $lift->opens, $lift->closes, $most, array_map(
+            $lifts[] = new TimingLiftShape($side, $lift->opens, $lift->closes, $most, array_map(
                 static fn (int $crank): float => round($lift->at($crank), 3), range(0, (int) ValveLift::CYCLE - 1, self::LIFT_STEP),
             ));
         }
@@ -111,7 +111,7 @@ final readonly class TimingView
         $drawnFrom = $this->sheet->crank?->seenFrom() ?? 'the right';
 
         return new TimingMarkShape(
-            $mark->id, $mark->name, $mark->on->value, $mark->for->value, $mark->cylinder, $mark->side?->value, $mark->meets, $mark->clock, $mark->against,
+            $mark->id, $mark->name, $mark->on, $mark->for, $mark->cylinder, $mark->side, $mark->meets, $mark->clock, $mark->against,
             $mark->seenFrom ?? $drawnFrom, $mark->seenFrom !== null && $mark->seenFrom !== $drawnFrom,
             $this->sheet->ignition->trusted === $mark->id, $this->state->timings->punchedFor($mark->id)?->by,
             (new IgnitionLoop($this->state, in_array($mark->cylinder, $this->state->timings->timedCylinders(), true) ? $mark->cylinder : null))->markOff($mark),
@@ -129,8 +129,8 @@ final readonly class TimingView
         $limit = $assessment?->subject->source->limit;
 
         return new WheelFitShape(
-            $fit->quantity->value, $measurable?->title() ?? $fit->quantity->value, $measurable?->taken->hint ?? '',
-            $assessment?->figure, $verdict?->state->value, $verdict?->words, $verdict?->reason, $verdict?->action,
+            $fit->quantity, $measurable?->title() ?? $fit->quantity->value, $measurable?->taken->hint ?? '',
+            $assessment?->figure, $verdict?->state, $verdict?->words, $verdict?->reason, $verdict?->action,
             $limit === null ? null : implode(' to ', array_map(static fn (int|float $end): string => $limit->dimension->written($end), array_filter([$limit->min, $limit->max], static fn (int|float|null $end): bool => $end !== null))),
             $fit->shims?->where,
             array_map($words, $choices === null ? [] : $choices->choices), array_map($words, $choices === null ? [] : $choices->nearly), $choices?->wanted?->written(),

@@ -30,7 +30,7 @@ final readonly class TopView
             $degrees($known?->found->tdc), $degrees($known?->found->setBy()), $degrees($known?->found->spread),
             $known?->worth(),
             array_map(static fn (TopNeed $need): TopNeedShape => new TopNeedShape(
-                $need->value, $known?->isGoodFor($need) === true, $need->allows($top->tolerance()) / 1e9, $need->how(),
+                $need, $known?->isGoodFor($need) === true, $need->allows($top->tolerance()) / 1e9, $need->how(),
             ), TopNeed::on($this->state->sheet)),
             $this->state->timings->wheelSetBy($cylinder->id)?->at->format(SlipView::INSTANT),
             $degrees($top->standsStill()),

@@ -58,7 +58,7 @@ final readonly class TorqueView
         $slab = $sheet->stack->named($step->place->slab) ?? $sheet->stack->slabs[0];
 
         return new TorqueJointShape(
-            $step->id, $slab->id, $programme?->groups[0]->name ?? $step->words->name, $state->value, $canBegin,
+            $step->id, $slab->id, $programme?->groups[0]->name ?? $step->words->name, $state, $canBegin,
             $canBegin || $state === StepState::Done ? null
                 : ($first === null ? $this->state->work->blockages($step)[0]->why ?? null : 'First: '.lcfirst($this->state->work->steps()[$first]->words->name).'.'),
             array_map(self::bolt(...), $programme === null ? $sheet->stack->pulledIn($step->id) : array_values($programme->bolts)),
@@ -71,7 +71,7 @@ final readonly class TorqueView
     private static function bolt(Fastener $bolt): TorqueBoltShape
     {
         return new TorqueBoltShape($bolt->id, $bolt->x->quantity()['value'], $bolt->y->quantity()['value'], $bolt->thread, $bolt->condition(),
-            $bolt->leftHand, $bolt->reached->value, $bolt->oneUse, $bolt->toArray());
+            $bolt->leftHand, $bolt->reached, $bolt->oneUse, $bolt->toArray());
     }
 
     /** @return list<int> the passes that a wrench is chosen for: those gone round now, and the ones after them */
@@ -102,8 +102,8 @@ final readonly class TorqueView
             $final = $pass->is(StageKind::Torque) ? $programme->finalIn($index)?->ends()[1] : null;
 
             return new TorquePassShape(
-                $group->id, $group->name, $group->source, $pass->stage->kind->value, $pass->words(), $pass->act(false), $pass->act(true),
-                $pass->order, $pass->target?->figure, $least, $most, $final > $most ? $final : null, $pass->stage->between, $pass->stage->note, $pass->over->value,
+                $group->id, $group->name, $group->source, $pass->stage->kind, $pass->words(), $pass->act(false), $pass->act(true),
+                $pass->order, $pass->target?->figure, $least, $most, $final > $most ? $final : null, $pass->stage->between, $pass->stage->note, $pass->over,
                 in_array($index, $atHand, true) ? $wrenches?->settings($pass, $byAdapter) ?? [] : [],
             );
         }, array_keys($programme->passes), $programme->passes);
@@ -124,7 +124,7 @@ final readonly class TorqueView
             $this->wasLong($last), $current === null ? [] : $run->missed($current),
             array_map(static fn (Owed $owed): TorqueOwedShape => new TorqueOwedShape($owed->bolt, $owed->reason, $owed->release, ($run->lacks($owed->bolt) ?? -2) + 1), $run->owed()),
             $this->done($run), $run->remarks(),
-            $last === null ? null : new TorqueMadeShape($last->pull->id, $last->pull->pass + 1, $last->pull->bolt, $last->outcome->value, $last->pull->by, $last->pull->at->format(self::INSTANT)),
+            $last === null ? null : new TorqueMadeShape($last->pull->id, $last->pull->pass + 1, $last->pull->bolt, $last->outcome, $last->pull->by, $last->pull->at->format(self::INSTANT)),
             count($made), count($earlier),
         );
     }
@@ -138,7 +138,7 @@ final readonly class TorqueView
         [$pull, $outcome] = [$made->pull, $made->outcome];
 
         return new TorqueAskedShape(
-            $pull->pass + 1, $run->programme->begins($pull->pass) + 1, $pull->bolt, $outcome->value,
+            $pull->pass + 1, $run->programme->begins($pull->pass) + 1, $pull->bolt, $outcome,
             $verdict->headline($pull->bolt), $verdict->ask($run->programme->passes[$pull->pass]->over), $outcome->mayBeAccepted(),
         );
     }

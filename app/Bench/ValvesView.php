@@ -45,7 +45,7 @@ final readonly class ValvesView
         $isShimmed = in_array($train->adjustment, [Adjustment::ShimUnderBucket, Adjustment::FingerAndShim], true);
 
         return new ValvesShape(
-            $train->adjustment?->value, $order === null ? null : $order->margin / 1e9,
+            $train->adjustment, $order === null ? null : $order->margin / 1e9,
             $order === null ? null : array_map(fn (LashPosition $position): ValvePositionShape => $this->position($order, $position, $valves), $order->positions),
             array_map(static fn (Valve $valve): string => $valve->id, $order->roomless ?? []), $valves,
             $isShimmed ? (new ShimsView($this->state, $this->shelf))->shape($aim, $all) : null,
@@ -94,10 +94,10 @@ final readonly class ValvesView
         $rods = $this->state->sheet->valveTrain->setting;
 
         return new ValveShape(
-            $valve->id, $valve->name, $valve->cylinder, $this->state->sheet->cylinder($valve->cylinder)->name ?? '', $valve->side->value, $spot,
+            $valve->id, $valve->name, $valve->cylinder, $this->state->sheet->cylinder($valve->cylinder)->name ?? '', $valve->side, $spot,
             TimingSteps::shape($this->state, $this->step($valve)), $this->mayStay($valve),
             $before === null ? null : $readings->of($before)?->text, $now?->text, $readings->entryAt($spot)?->id, $stale?->why,
-            $verdict?->state->value, $verdict?->words, $verdict?->reason, $verdict?->action,
+            $verdict?->state, $verdict?->words, $verdict?->reason, $verdict?->action,
             self::range($this->state->verdicts->limitOf($spot)),
             $clearances->shimOf($valve->id)?->written(), $clearances->shimOf($valve->id) !== null,
             $verdict?->state->asksForAName() === true ? $clearances->leftLooseBy($valve->id)?->said->words($this->state) : null, $this->grind($valve),

@@ -1,4 +1,5 @@
-import type { EntryKind, Job } from './app/api'
+import type { EntryKind, Job, Payloads } from './app/api'
+import { outbox } from './app/outbox'
 
 /** A page that belongs to a whole job, as the bench leads to it. */
 export interface JobLink {
@@ -8,16 +9,39 @@ export interface JobLink {
     more?: string
 }
 
+/** What was typed of it, by field, and the slab and step that it is about. */
+type Typed = Partial<Record<string, string>>
+
 /** Something that can be said to have happened, beside steps and readings. */
 export interface Happening {
-    kind: EntryKind
     title: string
-    fields: [string, string][]
-    label: (values: Record<string, string>) => string
-    extra?: Record<string, unknown>
+    /** The fields that are typed; the first is needed, and those that are marked so. */
+    fields: [name: string, label: string, needed?: 'needed'][]
     withSlab?: boolean
     withStep?: boolean
+    say: (job: number, typed: Typed, id: string) => void
 }
+
+/** One kind of entry as something that can be said: the payload that comes of what was typed. */
+function said<K extends EntryKind>(
+    kind: K,
+    happening: Omit<Happening, 'say'>,
+    payload: (typed: Typed) => Payloads[K],
+    label: (typed: Typed) => string,
+): Happening {
+    return {
+        ...happening,
+        say: (job, typed, id) => void outbox.add(job, kind, payload(typed), label(typed), { id }),
+    }
+}
+
+const text = (typed: Typed, name: string): string => typed[name]?.trim() ?? ''
+
+/** What may lack is left out where nothing was typed. */
+const ifTyped = <N extends string>(typed: Typed, ...names: N[]): Partial<Record<N, string>> =>
+    Object.fromEntries(
+        names.filter((name) => text(typed, name) !== '').map((name) => [name, text(typed, name)]),
+    ) as Partial<Record<N, string>>
 
 /** One subject of the trade: what it adds to the bench of every job. */
 interface Chapter {
@@ -45,49 +69,59 @@ const chapters: Chapter[] = [
             },
         ],
         happenings: [
-            {
-                kind: 'ledger_in',
-                title: 'Put in, must come out',
-                fields: [['what', 'What: rag, prop, tie, lock']],
-                label: (v) => `Put in: ${v.what}`,
-                withSlab: true,
-            },
-            {
-                kind: 'ledger_in',
-                title: 'Dropped something',
-                fields: [['what', 'What fell']],
-                label: (v) => `Dropped: ${v.what}`,
-                extra: { dropped: true },
-                withSlab: true,
-            },
-            {
-                kind: 'debt_owed',
-                title: 'Left snug, owed its torque',
-                fields: [
-                    ['what', 'Which fastener'],
-                    ['reason', 'Why it cannot be torqued now'],
-                    ['release', 'What releases it'],
-                ],
-                label: (v) => `Owed: ${v.what}`,
-            },
-            {
-                kind: 'slab_provisional',
-                title: 'On for now, to read or set',
-                fields: [['reason', 'What for']],
-                label: (v) => `On for now: ${v.reason}`,
-                withSlab: true,
-            },
-            {
-                kind: 'wait_started',
-                title: 'Something has to wait',
-                fields: [
-                    ['what', 'What waits: plates soaking, sealant skinning'],
-                    ['time', 'How long, as 20 min or 12 h'],
-                    ['seen', 'Over when, if a person has to see it'],
-                ],
-                label: (v) => `Waiting: ${v.what}`,
-                withStep: true,
-            },
+            said(
+                'ledger_in',
+                { title: 'Put in, must come out', fields: [['what', 'What: rag, prop, tie, lock']], withSlab: true },
+                (typed) => ({ what: text(typed, 'what'), slab: text(typed, 'slab') }),
+                (typed) => `Put in: ${typed.what}`,
+            ),
+            said(
+                'ledger_in',
+                { title: 'Dropped something', fields: [['what', 'What fell']], withSlab: true },
+                (typed) => ({ what: text(typed, 'what'), slab: text(typed, 'slab'), dropped: true }),
+                (typed) => `Dropped: ${typed.what}`,
+            ),
+            said(
+                'debt_owed',
+                {
+                    title: 'Left snug, owed its torque',
+                    fields: [
+                        ['what', 'Which fastener'],
+                        ['reason', 'Why it cannot be torqued now', 'needed'],
+                        ['release', 'What releases it'],
+                    ],
+                },
+                (typed) => ({
+                    what: text(typed, 'what'),
+                    reason: text(typed, 'reason'),
+                    ...ifTyped(typed, 'release'),
+                }),
+                (typed) => `Owed: ${typed.what}`,
+            ),
+            said(
+                'slab_provisional',
+                { title: 'On for now, to read or set', fields: [['reason', 'What for']], withSlab: true },
+                (typed) => ({ slab: text(typed, 'slab'), reason: text(typed, 'reason') }),
+                (typed) => `On for now: ${typed.reason}`,
+            ),
+            said(
+                'wait_started',
+                {
+                    title: 'Something has to wait',
+                    fields: [
+                        ['what', 'What waits: plates soaking, sealant skinning'],
+                        ['time', 'How long, as 20 min or 12 h', 'needed'],
+                        ['seen', 'Over when, if a person has to see it'],
+                    ],
+                    withStep: true,
+                },
+                (typed) => ({
+                    what: text(typed, 'what'),
+                    time: text(typed, 'time'),
+                    ...ifTyped(typed, 'seen', 'step'),
+                }),
+                (typed) => `Waiting: ${typed.what}`,
+            ),
         ],
     },
     {
@@ -106,15 +140,18 @@ const chapters: Chapter[] = [
             { to: 'tag', text: 'Job tag' },
         ],
         happenings: [
-            {
-                kind: 'part_ordered',
-                title: 'A part was ordered',
-                fields: [
-                    ['part', 'Which part'],
-                    ['promised', 'Promised for'],
-                ],
-                label: (v) => `Ordered: ${v.part}`,
-            },
+            said(
+                'part_ordered',
+                {
+                    title: 'A part was ordered',
+                    fields: [
+                        ['part', 'Which part'],
+                        ['promised', 'Promised for'],
+                    ],
+                },
+                (typed) => ({ part: text(typed, 'part'), ...ifTyped(typed, 'promised') }),
+                (typed) => `Ordered: ${typed.part}`,
+            ),
         ],
     },
     {
@@ -138,12 +175,12 @@ const chapters: Chapter[] = [
         name: 'closing',
         links: () => [],
         happenings: [
-            {
-                kind: 'open_end',
-                title: 'Stays open at hand-over',
-                fields: [['text', 'What, and who looks after it']],
-                label: (v) => `Stays open: ${v.text}`,
-            },
+            said(
+                'open_end',
+                { title: 'Stays open at hand-over', fields: [['text', 'What, and who looks after it']] },
+                (typed) => ({ text: text(typed, 'text') }),
+                (typed) => `Stays open: ${typed.text}`,
+            ),
         ],
     },
 ]

@@ -78,7 +78,7 @@ final class Fuzz
     {
         $kind = $this->of(...array_keys(Kinds::all()));
         $payload = new stdClass;
-        foreach (Kinds::named($kind)::keys() as $key) {
+        foreach (Kinds::named($kind)::payload()->names() as $key) {
             if ($this->dice->getInt(0, 4) > 0) {
                 $payload->{$key} = $this->value(1);
             }

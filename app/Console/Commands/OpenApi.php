@@ -3,12 +3,13 @@
 namespace App\Console\Commands;
 
 use App\Calculations\JsonText;
+use App\OpenApi\Schemas;
 use Illuminate\Console\Command;
 use Moltrek\Core\Log\Kinds;
 use OpenApi\Generator;
 use stdClass;
 
-/** Writes docs/openapi.json from the attributes of the controllers and shapes. */
+/** Writes docs/openapi.json from the attributes of the controllers, the types of the shapes and the payloads of the kinds. */
 final class OpenApi extends Command
 {
     protected $signature = 'moltrek:openapi';
@@ -22,20 +23,28 @@ final class OpenApi extends Command
         return self::SUCCESS;
     }
 
-    /** Every property of a shape is always sent, so every one is required. */
     public static function text(): string
     {
-        $openapi = Generator::scan([app_path('Http')], ['version' => '3.1.0']);
+        $openapi = (new Generator)->setVersion('3.1.0')->generate([app_path('Http/Controllers')], validate: false);
         assert($openapi !== null);
-        $document = JsonText::decode($openapi->toJson());
+        $schemas = new Schemas;
+        // a shape is named by its class, and described when it is named first
+        $text = preg_replace_callback('/"\$ref": ?"(App(?:\\\\\\\\\w+)+)"/', static function (array $found) use ($schemas): string {
+            $class = str_replace('\\\\', '\\', $found[1]);
+            assert(class_exists($class));
+
+            return '"$ref": "'.$schemas->reference($class).'"';
+        }, $openapi->toJson());
+        $document = JsonText::decode((string) $text);
         assert($document instanceof stdClass);
-        foreach (get_object_vars($document->components->schemas) as $name => $schema) {
-            if ($name !== 'Problem') {
-                $schema->required = array_keys(get_object_vars($schema->properties));
-            }
+        $payloads = self::payloads($schemas);
+        $document->components = (object) ['schemas' => new stdClass];
+        foreach ($schemas->all() as $name => $schema) {
+            // of an error only what applies is sent
+            $document->components->schemas->{$name} = array_diff_key($schema, $name === 'Problem' ? ['required' => true] : []);
         }
         $document->components->schemas->EntryKind = ['type' => 'string', 'enum' => array_keys(Kinds::all())];
-        $document->components->schemas->Payloads = self::payloads();
+        $document->components->schemas->Payloads = $payloads;
         $body = $document->paths->{'/api/jobs/{number}/entries'}->post->requestBody->content->{'application/json'};
         $body->schema->properties->entries->items->properties->kind = ['$ref' => '#/components/schemas/EntryKind'];
 
@@ -43,17 +52,17 @@ final class OpenApi extends Command
     }
 
     /**
-     * The keys that a payload of each kind may have; what each may hold is said by the refusal of the core.
+     * What a payload of each kind may hold, as its class states it.
      *
      * @return array<string, mixed>
      */
-    private static function payloads(): array
+    private static function payloads(Schemas $schemas): array
     {
-        $kinds = array_map(static fn (string $kind): array => [
-            'type' => 'object',
-            'properties' => array_fill_keys($kind::keys(), new stdClass),
-            'additionalProperties' => false,
-        ], Kinds::all());
+        $kinds = array_map(static function (string $kind) use ($schemas): array {
+            $document = $kind::payload()->statedBy;
+
+            return $schemas->resolved($document === null || $document === $kind ? $kind::payload()->schema() : ['x-document' => $document]);
+        }, Kinds::all());
 
         return ['description' => 'the payload of an entry, by its kind', 'type' => 'object', 'properties' => $kinds, 'required' => array_keys($kinds)];
     }

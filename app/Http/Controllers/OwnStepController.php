@@ -34,7 +34,7 @@ final class OwnStepController
             $steps = $work->steps($state->sheet, $state->work->steps());
             $isIn = array_filter($steps, static fn (OwnStep $step): bool => $state->work->step($step->id) !== null) !== [];
 
-            return new NeighbourShape($work->value, $isIn, array_map(static fn (OwnStep $step): array => $step->toArray(), $steps));
+            return new NeighbourShape($work, $isIn, array_map(static fn (OwnStep $step): array => $step->toArray(), $steps));
         }, NeighbouringWork::on($state->sheet))));
     }
 

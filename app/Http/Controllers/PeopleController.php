@@ -40,7 +40,7 @@ final class PeopleController
     ])]
     public function roles(): JsonResponse
     {
-        return new JsonResponse(array_map(static fn (Role $role): RoleShape => new RoleShape($role->value, Right::words($role)), array_reverse(Role::cases())));
+        return new JsonResponse(array_map(static fn (Role $role): RoleShape => new RoleShape($role, Right::words($role)), array_reverse(Role::cases())));
     }
 
     #[OA\Post(path: '/api/people', summary: 'A new person, and the code by which they begin', tags: ['shop'],
@@ -180,7 +180,7 @@ final class PeopleController
 
     private static function shape(User $user): ColleagueShape
     {
-        return new ColleagueShape($user->username, $user->name, $user->initials, $user->role->value, $user->disabled_at !== null,
+        return new ColleagueShape($user->username, $user->name, $user->initials, $user->role, $user->disabled_at !== null,
             $user->code_until !== null && $user->code_until->isFuture(),
             $user->hours === null ? null : (object) $user->hours);
     }

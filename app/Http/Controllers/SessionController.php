@@ -133,6 +133,6 @@ final class SessionController
 
     public static function person(User $user): PersonShape
     {
-        return new PersonShape($user->username, $user->name, $user->initials, $user->role->value);
+        return new PersonShape($user->username, $user->name, $user->initials, $user->role);
     }
 }

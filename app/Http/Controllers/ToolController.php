@@ -36,7 +36,7 @@ final class ToolController
     public function kinds(): JsonResponse
     {
         return new JsonResponse(array_map(static fn (ToolKind $kind): ToolKindShape => new ToolKindShape(
-            $kind->value, Shop::unitsOf($kind->dimension()), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
+            $kind, Shop::unitsOf($kind->dimension()), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
         ), ToolKind::cases()));
     }
 

@@ -2,44 +2,33 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Sheet\ValveSide;
+use Moltrek\Core\Timing\CamWay;
 
 /** The events of one side against what its maker states. */
-#[OA\Schema(schema: 'CamSide')]
 final readonly class CamSideShape
 {
+    /**
+     * @param  float|null  $later  crank degrees later than stated
+     * @param  float|null  $slot  degrees of the cam that it is turned by in its slots
+     */
     public function __construct(
-        #[OA\Property]
-        public string $side,
-        #[OA\Property]
+        public ValveSide $side,
         public ?float $opens,
-        #[OA\Property]
         public ?float $closes,
-        #[OA\Property]
         public ?float $duration,
-        #[OA\Property]
         public ?float $centreline,
-        #[OA\Property]
         public ?float $statedOpens,
-        #[OA\Property]
         public ?float $statedCloses,
-        #[OA\Property]
         public ?float $aim,
-        #[OA\Property]
-        public ?string $state,
-        #[OA\Property]
+        public ?State $state,
         public ?string $words,
-        #[OA\Property]
         public ?string $reason,
-        #[OA\Property]
         public ?string $mend,
-        #[OA\Property]
         public ?int $teeth,
-        #[OA\Property]
-        public ?string $way,
-        #[OA\Property(description: 'crank degrees later than stated')]
+        public ?CamWay $way,
         public ?float $later,
-        #[OA\Property(description: 'degrees of the cam that it is turned by in its slots')]
         public ?float $slot,
     ) {
     }

@@ -2,26 +2,25 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use App\Models\Role;
 
 /** A person as the people's page shows them. */
-#[OA\Schema(schema: 'Colleague')]
 final readonly class ColleagueShape
 {
+    /**
+     * @param  bool  $disabled  may no longer sign in
+     * @param  bool  $awaited  has a code that waits to be used
+     * @param  object|null  $hours  when they work; null where that is when the shop is open
+     *
+     * @sent-as array<string, list<string>>|null $hours
+     */
     public function __construct(
-        #[OA\Property]
         public string $username,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $initials,
-        #[OA\Property]
-        public string $role,
-        #[OA\Property(description: 'may no longer sign in')]
+        public Role $role,
         public bool $disabled,
-        #[OA\Property(description: 'has a code that waits to be used')]
         public bool $awaited,
-        #[OA\Property(description: 'when they work; null where that is when the shop is open', type: 'object', nullable: true, additionalProperties: new OA\AdditionalProperties(type: 'array', items: new OA\Items(type: 'string')))]
         public ?object $hours,
     ) {
     }

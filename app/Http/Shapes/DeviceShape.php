@@ -2,22 +2,18 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** A tablet of the shop. */
-#[OA\Schema(schema: 'Device')]
 final readonly class DeviceShape
 {
+    /**
+     * @param  string|null  $seenAt  when somebody last took it over
+     * @param  bool  $isHere  it is this one
+     */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $name,
-        #[OA\Property(format: 'date-time')]
         public string $enrolledAt,
-        #[OA\Property(description: 'when somebody last took it over', format: 'date-time')]
         public ?string $seenAt,
-        #[OA\Property(description: 'it is this one')]
         public bool $isHere,
     ) {
     }

@@ -2,48 +2,36 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Sheet\Cooling;
+use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\Form;
+use Moltrek\Core\Sheet\ValveGear;
 
 /** What the engine is drawn from; lengths in millimetres. */
-#[OA\Schema(schema: 'Drawing')]
 final readonly class DrawingShape
 {
     /**
+     * @param  float|null  $veeAngle  between the banks of a V, in degrees
+     * @param  bool  $rodIsStated  whether the sheet states it, and it is not only drawn so
      * @param  list<CylinderShape>  $cylinders
      * @param  list<RingShape>  $rings
      */
     public function __construct(
-        #[OA\Property]
-        public string $cycle,
-        #[OA\Property]
-        public string $form,
-        #[OA\Property(description: 'between the banks of a V, in degrees')]
+        public Cycle $cycle,
+        public Form $form,
         public ?float $veeAngle,
-        #[OA\Property]
-        public string $cooling,
-        #[OA\Property]
-        public string $valveGear,
-        #[OA\Property]
+        public Cooling $cooling,
+        public ValveGear $valveGear,
         public bool $exhaustValve,
-        #[OA\Property]
         public bool $oneBlock,
-        #[OA\Property]
         public float $bore,
-        #[OA\Property]
         public float $stroke,
-        #[OA\Property]
         public float $rod,
-        #[OA\Property(description: 'whether the sheet states it, and it is not only drawn so')]
         public bool $rodIsStated,
-        #[OA\Property]
         public float $barrelHeight,
-        #[OA\Property]
         public float $pistonHeight,
-        #[OA\Property]
         public float $gaugePoint,
-        #[OA\Property(items: new OA\Items(ref: CylinderShape::class))]
         public array $cylinders,
-        #[OA\Property(items: new OA\Items(ref: RingShape::class))]
         public array $rings,
     ) {
     }

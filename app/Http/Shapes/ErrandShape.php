@@ -2,16 +2,16 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Planning\Errand;
 
 /** Something that a machine can be brought for. */
-#[OA\Schema(schema: 'Errand')]
 final readonly class ErrandShape
 {
+    /**
+     * @param  string  $words  what it does, and what it opens
+     */
     public function __construct(
-        #[OA\Property]
-        public string $name,
-        #[OA\Property(description: 'what it does, and what it opens')]
+        public Errand $name,
         public string $words,
     ) {
     }

@@ -2,19 +2,16 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** How a tight gap is opened, in millimetres. */
-#[OA\Schema(schema: 'Filing')]
 final readonly class FilingShape
 {
-    /** @param  list<float>  $bites */
+    /**
+     * @param  list<float>  $bites  what to take off before each trial
+     * @param  string|null  $leaf  the leaf that must pass in the end
+     */
     public function __construct(
-        #[OA\Property]
         public string $text,
-        #[OA\Property(description: 'what to take off before each trial', items: new OA\Items(type: 'number'))]
         public array $bites,
-        #[OA\Property(description: 'the leaf that must pass in the end')]
         public ?string $leaf,
     ) {
     }

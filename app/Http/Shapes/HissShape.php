@@ -2,16 +2,13 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Log\Closing\Hiss;
 
 /** Where air is heard, and what it means. */
-#[OA\Schema(schema: 'Hiss')]
 final readonly class HissShape
 {
     public function __construct(
-        #[OA\Property]
-        public string $where,
-        #[OA\Property]
+        public Hiss $where,
         public string $means,
     ) {
     }

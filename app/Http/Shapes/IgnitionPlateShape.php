@@ -2,21 +2,23 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Sheet\Rotation;
+use Moltrek\Core\Timing\CamWay;
 
 /** What is done to the plate. */
-#[OA\Schema(schema: 'IgnitionPlate')]
 final readonly class IgnitionPlateShape
 {
+    /**
+     * @param  float  $turn  degrees of the plate
+     * @param  float|null  $rim  millimetres along its edge
+     * @param  Rotation|null  $way  clockwise or anticlockwise, as it is seen
+     * @param  CamWay  $move  advance or retard
+     */
     public function __construct(
-        #[OA\Property(description: 'degrees of the plate')]
         public float $turn,
-        #[OA\Property(description: 'millimetres along its edge')]
         public ?float $rim,
-        #[OA\Property(description: 'clockwise or anticlockwise, as it is seen')]
-        public ?string $way,
-        #[OA\Property(description: 'advance or retard')]
-        public string $move,
+        public ?Rotation $way,
+        public CamWay $move,
     ) {
     }
 }

@@ -2,22 +2,17 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** What happened, and who can have done it. */
-#[OA\Schema(schema: 'JobLog')]
 final readonly class JobLogShape
 {
     /**
-     * @param  list<SlipLineShape>  $slip
-     * @param  list<string>  $people
+     * @param  int  $lastSeq  the last entry that this answer knows of
+     * @param  list<SlipLineShape>  $slip  the newest first
+     * @param  list<string>  $people  initials of everybody in the shop
      */
     public function __construct(
-        #[OA\Property(description: 'the last entry that this answer knows of')]
         public int $lastSeq,
-        #[OA\Property(description: 'the newest first', items: new OA\Items(ref: SlipLineShape::class))]
         public array $slip,
-        #[OA\Property(description: 'initials of everybody in the shop', items: new OA\Items(type: 'string'))]
         public array $people,
     ) {
     }

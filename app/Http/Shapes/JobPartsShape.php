@@ -2,10 +2,7 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** Parts on order, parts that the work spends, and where each part was at home. */
-#[OA\Schema(schema: 'JobParts')]
 final readonly class JobPartsShape
 {
     /**
@@ -14,11 +11,8 @@ final readonly class JobPartsShape
      * @param  list<HomePartShape>  $home
      */
     public function __construct(
-        #[OA\Property(items: new OA\Items(ref: PartShape::class))]
         public array $orders,
-        #[OA\Property(items: new OA\Items(ref: PlannedPartShape::class))]
         public array $planned,
-        #[OA\Property(items: new OA\Items(ref: HomePartShape::class))]
         public array $home,
     ) {
     }

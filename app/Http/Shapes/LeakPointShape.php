@@ -2,16 +2,15 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** A reading of the gauge. */
-#[OA\Schema(schema: 'LeakPoint')]
 final readonly class LeakPointShape
 {
+    /**
+     * @param  float  $at  seconds
+     * @param  float  $pressure  kPa
+     */
     public function __construct(
-        #[OA\Property(description: 'seconds')]
         public float $at,
-        #[OA\Property(description: 'kPa')]
         public float $pressure,
     ) {
     }

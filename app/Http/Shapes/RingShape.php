@@ -2,19 +2,15 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Sheet\RingKind;
 
 /** A ring in the drawing, from the crown down. */
-#[OA\Schema(schema: 'Ring')]
 final readonly class RingShape
 {
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
-        public string $kind,
+        public RingKind $kind,
     ) {
     }
 }

@@ -2,16 +2,13 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use App\Models\Role;
 
 /** What somebody is in the shop, and what that lets them do. */
-#[OA\Schema(schema: 'Role')]
 final readonly class RoleShape
 {
     public function __construct(
-        #[OA\Property]
-        public string $name,
-        #[OA\Property]
+        public Role $name,
         public string $may,
     ) {
     }

@@ -2,30 +2,23 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\ValveGear\ShimSource;
 
 /** What the plan says of one valve. */
-#[OA\Schema(schema: 'ShimRow')]
 final readonly class ShimRowShape
 {
+    /**
+     * @param  string|null  $fitted  by whom
+     */
     public function __construct(
-        #[OA\Property]
         public string $valve,
-        #[OA\Property]
         public string $from,
-        #[OA\Property]
         public string $to,
-        #[OA\Property]
-        public string $source,
-        #[OA\Property]
+        public ShimSource $source,
         public ?string $whose,
-        #[OA\Property]
         public string $words,
-        #[OA\Property]
         public string $after,
-        #[OA\Property]
         public bool $changes,
-        #[OA\Property(description: 'by whom')]
         public ?string $fitted,
     ) {
     }

@@ -2,18 +2,15 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** A point over the crown as it was read. */
-#[OA\Schema(schema: 'StackPoint')]
 final readonly class StackPointShape
 {
+    /**
+     * @param  float|null  $figure  in millimetres; null where only one side of it is known
+     */
     public function __construct(
-        #[OA\Property]
         public string $at,
-        #[OA\Property]
         public string $text,
-        #[OA\Property(description: 'in millimetres; null where only one side of it is known')]
         public ?float $figure,
     ) {
     }

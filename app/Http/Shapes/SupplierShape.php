@@ -2,18 +2,16 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
-
 /** Somebody the shop buys from. */
-#[OA\Schema(schema: 'Supplier')]
 final readonly class SupplierShape
 {
+    /**
+     * @param  int  $days  open days until a part comes
+     * @param  string  $here  the day on which one that is ordered today is here
+     */
     public function __construct(
-        #[OA\Property]
         public string $name,
-        #[OA\Property(description: 'open days until a part comes')]
         public int $days,
-        #[OA\Property(description: 'the day on which one that is ordered today is here', format: 'date')]
         public string $here,
     ) {
     }

@@ -2,13 +2,19 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Sheet\CamDrive;
+use Moltrek\Core\Sheet\Cycle;
+use Moltrek\Core\Sheet\Form;
+use Moltrek\Core\Sheet\ValveGear;
 
 /** The timing bench of a job: everything that is drawn, and how far dead centre, ignition and cams have come. */
-#[OA\Schema(schema: 'Timing')]
 final readonly class TimingShape
 {
     /**
+     * @param  float  $incline  of a dial in the plug hole, degrees
+     * @param  string  $runs  clockwise or anticlockwise
+     * @param  string|null  $lift  at which events are read
+     * @param  bool  $statesPoint  whether the sheet states an ignition point
      * @param  list<TimingCylinderShape>  $cylinders
      * @param  list<TimingStrokeShape>  $strokes
      * @param  list<TimingLiftShape>  $lifts
@@ -17,63 +23,36 @@ final readonly class TimingShape
      * @param  list<IgnitionLoopShape>  $ignitions
      * @param  list<CamLoopShape>  $cams
      * @param  list<WheelFitShape>  $wheels
+     * @param  string|null  $thickness  why a thicker gasket moves no point measured from the top
      */
     public function __construct(
-        #[OA\Property]
         public float $bore,
-        #[OA\Property]
         public float $stroke,
-        #[OA\Property]
         public ?float $rod,
-        #[OA\Property(description: 'of a dial in the plug hole, degrees')]
         public float $incline,
-        #[OA\Property]
-        public string $cycle,
-        #[OA\Property]
-        public string $form,
-        #[OA\Property]
+        public Cycle $cycle,
+        public Form $form,
         public float $veeAngle,
-        #[OA\Property]
-        public string $gear,
-        #[OA\Property]
-        public ?string $drive,
-        #[OA\Property(description: 'clockwise or anticlockwise')]
+        public ValveGear $gear,
+        public ?CamDrive $drive,
         public string $runs,
-        #[OA\Property]
         public string $seenFrom,
-        #[OA\Property]
         public ?string $turnedBy,
-        #[OA\Property]
         public bool $mayTurnBack,
-        #[OA\Property]
         public ?string $turningBack,
-        #[OA\Property(description: 'at which events are read')]
         public ?string $lift,
-        #[OA\Property]
         public bool $decompressor,
-        #[OA\Property]
         public bool $splitChain,
-        #[OA\Property(description: 'whether the sheet states an ignition point')]
         public bool $statesPoint,
-        #[OA\Property(items: new OA\Items(ref: TimingCylinderShape::class))]
         public array $cylinders,
-        #[OA\Property(items: new OA\Items(ref: TimingStrokeShape::class))]
         public array $strokes,
-        #[OA\Property(items: new OA\Items(ref: TimingLiftShape::class))]
         public array $lifts,
-        #[OA\Property]
         public ?TimingWheelShape $wheel,
-        #[OA\Property(items: new OA\Items(ref: TimingMarkShape::class))]
         public array $marks,
-        #[OA\Property(items: new OA\Items(ref: TopShape::class))]
         public array $tops,
-        #[OA\Property(items: new OA\Items(ref: IgnitionLoopShape::class))]
         public array $ignitions,
-        #[OA\Property(items: new OA\Items(ref: CamLoopShape::class))]
         public array $cams,
-        #[OA\Property(items: new OA\Items(ref: WheelFitShape::class))]
         public array $wheels,
-        #[OA\Property(description: 'why a thicker gasket moves no point measured from the top')]
         public ?string $thickness,
     ) {
     }

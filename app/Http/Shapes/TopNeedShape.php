@@ -2,20 +2,18 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Timing\TopNeed;
 
 /** For what a top is known exactly enough. */
-#[OA\Schema(schema: 'TopNeed')]
 final readonly class TopNeedShape
 {
+    /**
+     * @param  float  $within  degrees that pairs may lie apart
+     */
     public function __construct(
-        #[OA\Property]
-        public string $need,
-        #[OA\Property]
+        public TopNeed $need,
         public bool $good,
-        #[OA\Property(description: 'degrees that pairs may lie apart')]
         public float $within,
-        #[OA\Property]
         public string $how,
     ) {
     }

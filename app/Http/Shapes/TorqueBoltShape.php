@@ -2,33 +2,25 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Sheet\Reached;
 
 /** A fastener from above, in millimetres. */
-#[OA\Schema(schema: 'TorqueBolt')]
 final readonly class TorqueBoltShape
 {
     /**
-     * @param  array<string, mixed>|null  $document
+     * @param  string  $condition  of thread and seating face, as the maker states
+     * @param  Reached  $reached  straight, adapter or feel
+     * @param  array<string, mixed>|null  $document  as a sheet states it
      */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public float $x,
-        #[OA\Property]
         public float $y,
-        #[OA\Property]
         public string $thread,
-        #[OA\Property(description: 'of thread and seating face, as the maker states')]
         public string $condition,
-        #[OA\Property]
         public bool $leftHand,
-        #[OA\Property(description: 'straight, adapter or feel')]
-        public string $reached,
-        #[OA\Property]
+        public Reached $reached,
         public bool $oneUse,
-        #[OA\Property(description: 'as a sheet states it', type: 'object', nullable: true)]
         public ?array $document,
     ) {
     }

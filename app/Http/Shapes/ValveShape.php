@@ -2,67 +2,47 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Sheet\ValveSide;
 
 /** A valve on its bench: what was read of it, what it should be, what sets it. */
-#[OA\Schema(schema: 'Valve')]
 final readonly class ValveShape
 {
     /**
+     * @param  bool  $mayStay  read inside as found, and its setting step is ready
+     * @param  string|null  $before  as found
+     * @param  string|null  $entry  of the reading that stands
+     * @param  string|null  $stale  why the last reading no longer holds
+     * @param  string|null  $shim  in it now
+     * @param  string|null  $loose  left so on purpose, in words
      * @param  list<ValveStemShape>  $ground
      */
     public function __construct(
-        #[OA\Property]
         public string $id,
-        #[OA\Property]
         public string $name,
-        #[OA\Property]
         public string $cylinder,
-        #[OA\Property]
         public string $cylinderName,
-        #[OA\Property]
-        public string $side,
-        #[OA\Property]
+        public ValveSide $side,
         public string $spot,
-        #[OA\Property]
         public ?TimingStepShape $step,
-        #[OA\Property(description: 'read inside as found, and its setting step is ready')]
         public bool $mayStay,
-        #[OA\Property(description: 'as found')]
         public ?string $before,
-        #[OA\Property]
         public ?string $now,
-        #[OA\Property(description: 'of the reading that stands')]
         public ?string $entry,
-        #[OA\Property(description: 'why the last reading no longer holds')]
         public ?string $stale,
-        #[OA\Property]
-        public ?string $state,
-        #[OA\Property]
+        public ?State $state,
         public ?string $words,
-        #[OA\Property]
         public ?string $reason,
-        #[OA\Property]
         public ?string $action,
-        #[OA\Property]
         public ?string $limit,
-        #[OA\Property(description: 'in it now')]
         public ?string $shim,
-        #[OA\Property]
         public bool $shimFound,
-        #[OA\Property(description: 'left so on purpose, in words')]
         public ?string $loose,
-        #[OA\Property]
         public ?ValveGrindShape $grind,
-        #[OA\Property(items: new OA\Items(ref: ValveStemShape::class))]
         public array $ground,
-        #[OA\Property]
         public ?string $rodStated,
-        #[OA\Property]
         public ?string $rodRead,
-        #[OA\Property]
         public bool $tubeSeen,
-        #[OA\Property]
         public bool $rockersSeen,
     ) {
     }

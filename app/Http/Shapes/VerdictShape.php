@@ -2,26 +2,20 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Judgement\Side;
+use Moltrek\Core\Judgement\State;
+use Moltrek\Core\Judgement\Zone;
 
 /** A verdict with its reason. */
-#[OA\Schema(schema: 'Verdict')]
 final readonly class VerdictShape
 {
     public function __construct(
-        #[OA\Property]
-        public string $state,
-        #[OA\Property]
-        public ?string $side,
-        #[OA\Property]
-        public ?string $likely,
-        #[OA\Property]
+        public State $state,
+        public ?Side $side,
+        public ?Zone $likely,
         public string $words,
-        #[OA\Property]
         public string $reason,
-        #[OA\Property]
         public ?string $action,
-        #[OA\Property]
         public ?float $margin,
     ) {
     }

@@ -2,21 +2,17 @@
 
 namespace App\Http\Shapes;
 
-use OpenApi\Attributes as OA;
+use Moltrek\Core\Judgement\Side;
+use Moltrek\Core\Judgement\Zone;
 
 /** A stretch of the limit ruler, in millimetres. */
-#[OA\Schema(schema: 'Zone')]
 final readonly class ZoneShape
 {
     public function __construct(
-        #[OA\Property]
         public float $from,
-        #[OA\Property]
         public float $to,
-        #[OA\Property]
-        public string $zone,
-        #[OA\Property]
-        public ?string $side,
+        public Zone $zone,
+        public ?Side $side,
     ) {
     }
 }

@@ -3,18 +3,32 @@
 namespace Moltrek\Core\Chamber;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Extent;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\StackPiece;
 
 /** One gasket, spacer or insert as it lies in an engine, as thick as it is there. */
-final readonly class LaidPiece
+final readonly class LaidPiece implements Stating
 {
-    public const KEYS = ['name', 'thickness', 'volume'];
-
     /** @param  float|null  $volume  of the chamber with it, in cubic centimetres: an insert */
     private function __construct(public string $name, public Length $thickness, public ?float $volume)
     {
+    }
+
+    public static function payload(): Payload
+    {
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['name' => new Text(120)],
+            ['thickness' => new Extent, 'volume' => new Amount(Dimension::Volume)],
+        );
     }
 
     public static function read(Fields $fields): self

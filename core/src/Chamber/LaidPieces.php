@@ -19,7 +19,9 @@ final readonly class LaidPieces
     /** @return list<LaidPiece> */
     public static function readAll(Fields $fields, string $key): array
     {
-        return array_map(LaidPiece::read(...), $fields->required($key, 'a list of pieces')->objects($key, ...LaidPiece::KEYS));
+        $pieces = $fields->required($key, 'a list of pieces')->objects($key, ...LaidPiece::payload()->names());
+
+        return array_map(LaidPiece::read(...), $pieces);
     }
 
     public function thickness(): Length

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 
@@ -10,26 +11,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class EntryStruck implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $entry, public string $reason)
-    {
+    private function __construct(
+        #[Text] public string $entry,
+        #[Text(500)] public string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'entry_struck';
-    }
-
-    public static function keys(): array
-    {
-        return ['entry', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        $reason = $payload->text('reason', 500);
-
-        return new self($payload->text('entry'), $reason);
     }
 
     public function admit(Before $before): void

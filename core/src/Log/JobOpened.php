@@ -3,6 +3,12 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Choices;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Planning\Errand;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\School;
@@ -31,9 +37,19 @@ final readonly class JobOpened implements Kind
         return 'job_opened';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['condition', 'complaint', 'schools', 'errands', 'off'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['condition' => new Choice(JobCondition::class)],
+            [
+                'complaint' => new Text,
+                'schools' => new Odd(['type' => 'object', 'additionalProperties' => (new Text)->schema()]),
+                'errands' => new Choices(Errand::class), 'off' => new Texts,
+            ],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -3,19 +3,17 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Refusal\Refusal;
 
 /**
  * What can happen on the bench: one class a kind, with everything that is known of it. It is read once, admitted once on its
  * way in, and applied at every replay. A new kind is one class and one line in Kinds.
  */
-interface Kind
+interface Kind extends Stating
 {
     /** As it is stored: "reading_taken". */
     public static function name(): string;
-
-    /** @return list<string> the keys of its payload */
-    public static function keys(): array;
 
     /** @throws Refusal for a payload that is not built so */
     public static function read(Fields $payload): self;

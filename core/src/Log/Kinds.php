@@ -150,6 +150,6 @@ final class Kinds
      */
     public static function read(string $kind, mixed $payload): Kind
     {
-        return $kind::read(Fields::of($payload, ...$kind::keys()));
+        return $kind::read(Fields::of($payload, ...$kind::payload()->names()));
     }
 }

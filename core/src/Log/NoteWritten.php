@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Photograph;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 
 /** What somebody wants remembered, with a photograph if there is one. */
 final readonly class NoteWritten implements HasPhoto, Kind
@@ -18,9 +21,15 @@ final readonly class NoteWritten implements HasPhoto, Kind
         return 'note_written';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['text', 'slab', 'photo'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['text' => new Text],
+            ['slab' => new Text(60), 'photo' => new Photograph],
+        );
     }
 
     public static function read(Fields $payload): self

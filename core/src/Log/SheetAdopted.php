@@ -2,30 +2,24 @@
 
 namespace Moltrek\Core\Log;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
 
 /** A job goes on with another version of its sheet; everything is replayed from that version. */
 final readonly class SheetAdopted implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public int $version, public int $from)
-    {
+    private function __construct(
+        #[Whole(1, 1_000_000)] public int $version,
+        #[Whole(1, 1_000_000)] public int $from,
+    ) {
     }
 
     public static function name(): string
     {
         return 'sheet_adopted';
-    }
-
-    public static function keys(): array
-    {
-        return ['version', 'from'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->whole('version', 1, 1_000_000), $payload->whole('from', 1, 1_000_000));
     }
 
     public function apply(Totals $totals, Entry $entry): void

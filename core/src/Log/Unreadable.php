@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Payload;
 
 /** An entry that this version cannot read: it stays in the log, is shown, and changes nothing. */
 final readonly class Unreadable implements Kind
@@ -19,9 +20,9 @@ final readonly class Unreadable implements Kind
         return 'unreadable';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return [];
+        return Payload::of([]);
     }
 
     public static function read(Fields $payload): self

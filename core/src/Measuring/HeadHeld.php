@@ -3,6 +3,10 @@
 namespace Moltrek\Core\Measuring;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Figured;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Figure;
 
@@ -10,24 +14,24 @@ use Moltrek\Core\Quantity\Figure;
  * How a head was held while something under it was read: on how many of its fasteners and at which torque. A head on a few
  * nuts by hand stands higher than one at full torque, and a joint that is not crushed is thicker.
  */
-final readonly class HeadHeld
+final readonly class HeadHeld implements Stating
 {
-    public const KEYS = ['fasteners', 'of', 'torque', 'full'];
+    use Stated;
 
     /** @param  int|null  $of  how many the joint has */
-    private function __construct(public ?int $fasteners, public ?int $of, public ?Figure $torque, public bool $full)
-    {
+    private function __construct(
+        #[Whole(1, 200)] public ?int $fasteners,
+        #[Whole(1, 200)] public ?int $of,
+        #[Figured(Dimension::Torque)] public ?Figure $torque,
+        public bool $full,
+    ) {
     }
 
     public static function readOrNull(Fields $payload, string $key): ?self
     {
-        $held = $payload->objectOrNull($key, ...self::KEYS);
+        $held = $payload->objectOrNull($key, ...self::payload()->names());
 
-        return $held === null ? null : new self(
-            $held->has('fasteners') ? $held->whole('fasteners', 1, 200) : null,
-            $held->has('of') ? $held->whole('of', 1, 200) : null,
-            $held->figureOrNull('torque', Dimension::Torque), $held->flag('full'),
-        );
+        return $held === null ? null : self::read($held);
     }
 
     public function inWords(): string

@@ -63,7 +63,7 @@ enum NeighbouringWork: string
             $id = "own-$verb-$word";
             $steps[] = OwnStep::read(Fields::of((object) ([
                 'id' => $id, 'slab' => $case, 'kind' => $kind->value, 'needs' => $needs, 'before' => $before,
-            ] + $words), ...OwnStep::KEYS));
+            ] + $words), ...OwnStep::payload()->names()));
 
             return $id;
         };

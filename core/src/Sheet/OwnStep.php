@@ -3,13 +3,16 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
+use Moltrek\Core\Document\Stating;
 
 /** A step that only this engine has, or only this job. */
-final readonly class OwnStep
+final readonly class OwnStep implements Stating
 {
-    public const KEYS = [
-        'id', 'slab', 'name', 'why', 'needs', 'before', 'minutes', 'caution', 'kind', 'cylinder', 'question', 'parts', 'tools', 'torque',
-    ];
+    use Stated;
 
     /**
      * @param  list<string>  $needs  steps that come first
@@ -19,33 +22,21 @@ final readonly class OwnStep
      * @param  list<string>  $tools
      */
     private function __construct(
-        public string $id,
-        public string $slab,
-        public string $name,
-        public string $why,
-        public array $needs,
-        public array $before,
-        public int $minutes,
-        public ?string $caution,
-        public StepKind $kind,
-        public ?string $cylinder,
-        public ?string $question,
-        public array $parts,
-        public array $tools,
-        public ?string $torque,
+        #[Text(80)] public string $id,
+        #[Text(60)] public string $slab,
+        #[Text(160)] public string $name,
+        #[Text(300)] public string $why = '',
+        #[Texts] public array $needs = [],
+        #[Texts] public array $before = [],
+        #[Whole(0, 600)] public int $minutes = 5,
+        #[Text(200)] public ?string $caution = null,
+        public StepKind $kind = StepKind::Fit,
+        #[Text(20)] public ?string $cylinder = null,
+        #[Text(300)] public ?string $question = null,
+        #[Texts] public array $parts = [],
+        #[Texts] public array $tools = [],
+        #[Text(80)] public ?string $torque = null,
     ) {
-    }
-
-    public static function read(Fields $fields): self
-    {
-        return new self(
-            $fields->text('id', 80), $fields->text('slab', 60), $fields->text('name', 160), $fields->textOrNull('why', 300) ?? '',
-            $fields->texts('needs'), $fields->texts('before'), $fields->has('minutes')
-                ? $fields->whole('minutes', 0, 600) : 5, $fields->textOrNull('caution', 200),
-            $fields->choiceOrNull('kind', StepKind::class) ?? StepKind::Fit,
-            $fields->textOrNull('cylinder', 20), $fields->textOrNull('question', 300),
-            $fields->texts('parts'), $fields->texts('tools'), $fields->textOrNull('torque', 80),
-        );
     }
 
     /**
@@ -56,7 +47,7 @@ final readonly class OwnStep
     public function toArray(): array
     {
         $stated = [];
-        foreach (self::KEYS as $key) {
+        foreach (self::payload()->names() as $key) {
             $said = $key === 'kind' ? $this->kind->value : $this->{$key};
             if (! in_array($said, [null, '', []], true)) {
                 $stated[$key] = $said;
@@ -75,6 +66,6 @@ final readonly class OwnStep
     {
         return self::read(Fields::of((object) ([
             'needs' => array_values(array_diff($this->needs, $unknown)), 'before' => array_values(array_diff($this->before, $unknown)),
-        ] + $this->toArray()), ...self::KEYS));
+        ] + $this->toArray()), ...self::payload()->names()));
     }
 }

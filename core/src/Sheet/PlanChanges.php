@@ -32,7 +32,7 @@ final readonly class PlanChanges
         }
 
         return new self(
-            array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::KEYS)),
+            array_map(OwnStep::read(...), $plan->objects('add', ...OwnStep::payload()->names())),
             $plan->texts('drop'),
             $after,
             array_map(Access::read(...), $plan->objects('access', ...Access::KEYS)),

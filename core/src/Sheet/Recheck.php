@@ -3,14 +3,17 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Payload;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\MalformedDocument;
 
 /** Something that is looked at again after so many hours of running or so many days, whichever comes first. */
-final readonly class Recheck
+final readonly class Recheck implements Stating
 {
-    public const KEYS = ['what', 'hours', 'days'];
-
     /** Ten years. */
     private const MOST_DAYS = 3650;
 
@@ -22,6 +25,17 @@ final readonly class Recheck
     public static function of(string $what, ?float $hours, ?int $days): self
     {
         return new self($what, $hours, $days);
+    }
+
+    public static function payload(): Payload
+    {
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['what' => new Text(120)],
+            ['hours' => new Amount(Dimension::Time), 'days' => new Whole(1, self::MOST_DAYS)],
+        );
     }
 
     public static function read(Fields $fields): self

@@ -41,7 +41,7 @@ final readonly class RunIn
         if ($said === null) {
             return new self(false, 1, self::USUAL_COOLING, [], [], null, null, null);
         }
-        $stages = array_map(RunInStage::read(...), $said->objects('stages', ...RunInStage::KEYS));
+        $stages = array_map(RunInStage::read(...), $said->objects('stages', ...RunInStage::payload()->names()));
         foreach ($stages as $index => $stage) {
             if ($index > 0 && $stage->until <= $stages[$index - 1]->until) {
                 throw $said->placed(ContradictoryFields::excluded('', $stage->until.' h', 'Each stretch ends later than the one before it.',
@@ -53,7 +53,7 @@ final readonly class RunIn
         return new self(
             $said->flag('head_recheck'), $said->has('heat_cycles') ? $said->whole('heat_cycles', 1, 12) : 1,
             $said->has('cool') ? (int) round($said->positive('cool', Dimension::Time)) : self::USUAL_COOLING,
-            $stages, array_map(Recheck::read(...), $said->objects('rechecks', ...Recheck::KEYS)),
+            $stages, array_map(Recheck::read(...), $said->objects('rechecks', ...Recheck::payload()->names())),
             $mixture?->number('ratio'), $mixture !== null && $mixture->has('after') ? $mixture->number('after') : null,
             $said->textOrNull('source', 80),
         );

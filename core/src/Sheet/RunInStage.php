@@ -3,16 +3,29 @@
 namespace Moltrek\Core\Sheet;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Quantity\Dimension;
 
 /** A stretch of running in: until how many hours, and how far the throttle is opened. */
-final readonly class RunInStage
+final readonly class RunInStage implements Stating
 {
-    public const KEYS = ['until', 'throttle', 'note'];
-
     /** @param  float  $until  hours */
     private function __construct(public float $until, public string $throttle, public ?string $note)
     {
+    }
+
+    public static function payload(): Payload
+    {
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['until' => new Amount(Dimension::Time), 'throttle' => new Text(80)],
+            ['note' => new Text(200)],
+        );
     }
 
     public static function read(Fields $fields): self

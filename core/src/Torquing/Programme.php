@@ -3,6 +3,10 @@
 namespace Moltrek\Core\Torquing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Payload;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
@@ -14,10 +18,8 @@ use Moltrek\Core\Sheet\StageKind;
  * How one joint is pulled: its groups of fasteners one after another, each in its stages. A run takes it along whole, so that
  * what was done is read by the figures it was done to.
  */
-final readonly class Programme
+final readonly class Programme implements Stating
 {
-    public const KEYS = ['aim', 'groups'];
-
     private const MOST_GROUPS = 8;
 
     /** @var list<Pass> once round each, in the order in which they are done */
@@ -41,6 +43,17 @@ final readonly class Programme
     }
 
     /** @throws MalformedDocument|ContradictoryFields */
+    public static function payload(): Payload
+    {
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['groups' => new Odd(['type' => 'array', 'items' => ['type' => 'object', 'additionalProperties' => true]])],
+            ['aim' => new Choice(Aim::class)],
+        );
+    }
+
     public static function read(Fields $fields): self
     {
         $groups = array_map(Group::read(...), $fields->limited('groups', self::MOST_GROUPS)->objects('groups', ...Group::KEYS));

@@ -67,7 +67,7 @@ it('names the exhaust valve only where there is one', function () {
     });
     $state = new Proofs($without);
     foreach ([['pressure' => '50 kPa', 'starts' => true], ['pressure' => '45 kPa', 'after' => '2 min']] as $index => $payload) {
-        $said = LeakGaugeRead::read(Fields::of((object) $payload, ...LeakGaugeRead::keys()));
+        $said = LeakGaugeRead::read(Fields::of((object) $payload, ...LeakGaugeRead::payload()->names()));
         $state->readLeak($said, new Entry((string) $index, $said, new DateTimeImmutable('2026-11-24T08:00:00Z'), 'TW'));
     }
     expect(LeakTest::before(demoSheet('skarn-594')))->toContain('crosses the seal between them')->and(LeakTest::before($without))->not->toContain('exhaust valve')->not->toContain('between them');

@@ -75,7 +75,7 @@ it('is added through the door that people enter by, one step after the other', f
 });
 
 it('is written as a document states it, and read the same again', function () {
-    $step = OwnStep::read(Fields::of((object) ['id' => 'own-1', 'slab' => 'head', 'name' => 'Plug thread sleeved', 'needs' => ['off.head', 'own-0'], 'minutes' => 20, 'torque' => '20 N·m'], ...OwnStep::KEYS));
-    $again = OwnStep::read(Fields::of((object) $step->toArray(), ...OwnStep::KEYS));
+    $step = OwnStep::read(Fields::of((object) ['id' => 'own-1', 'slab' => 'head', 'name' => 'Plug thread sleeved', 'needs' => ['off.head', 'own-0'], 'minutes' => 20, 'torque' => '20 N·m'], ...OwnStep::payload()->names()));
+    $again = OwnStep::read(Fields::of((object) $step->toArray(), ...OwnStep::payload()->names()));
     expect($again)->toEqual($step)->and($step->without(['own-0'])->needs)->toBe(['off.head']);
 });

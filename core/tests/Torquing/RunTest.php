@@ -20,7 +20,7 @@ function threeBolts(array $stages, array $more = []): Run
     $stages[0] += ['order' => ['a', 'b', 'c']];
     $document = ['groups' => [['id' => 'head', 'name' => 'Head', 'source' => 'engine maker', 'bolts' => $bolts, 'stages' => $stages]]];
 
-    return new Run('run', 'pull.head', Programme::read(Fields::of(json_decode(json_encode($document)), ...Programme::KEYS)));
+    return new Run('run', 'pull.head', Programme::read(Fields::of(json_decode(json_encode($document)), ...Programme::payload()->names())));
 }
 
 /**
@@ -50,7 +50,7 @@ function happens(Run $run, string $what): Run
 
 function wrenchInDoubt(): PulledWith
 {
-    return PulledWith::read(Fields::of((object) ['wrench' => 'W2', 'gives' => '20 N·m', 'doubt' => '1.2 N·m'], ...PulledWith::KEYS));
+    return PulledWith::read(Fields::of((object) ['wrench' => 'W2', 'gives' => '20 N·m', 'doubt' => '1.2 N·m'], ...PulledWith::payload()->names()));
 }
 
 /** Where a run stands: "2 b" is the second stage, bolt b. */
@@ -152,7 +152,7 @@ it('names what was missed', function () {
 
 it('knows where the group of a stage begins', function (int $pass, int $expected) {
     $group = fn (string $id): array => ['id' => $id, 'name' => $id, 'source' => 'engine maker', 'bolts' => [['id' => $id, 'slab' => 'head', 'x' => '0 mm', 'y' => '0 mm', 'thread' => 'M8x1.25']], 'stages' => TWO];
-    $programme = Programme::read(Fields::of(json_decode((string) json_encode(['groups' => [$group('main'), $group('side')]])), ...Programme::KEYS));
+    $programme = Programme::read(Fields::of(json_decode((string) json_encode(['groups' => [$group('main'), $group('side')]])), ...Programme::payload()->names()));
     expect($programme->begins($pass))->toBe($expected);
 })->with(['first of the main ones' => [0, 0], 'their check pass' => [2, 0], 'first of the side ones' => [3, 3], 'their check pass ' => [5, 3]]);
 
@@ -183,7 +183,7 @@ it('offers to go back after a pause, but never to turn an angle twice', function
 
 it('keeps in sight what was felt, snug, replaced, owed, or pulled with a wrench past its check', function () {
     $run = happens(threeBolts(TWO, ['c' => ['owed_until' => 'the bracket is on']]), '+a a~');
-    $run->pull(new Pull('x', 'b', 0, 'TW', new DateTimeImmutable('@9'), with: PulledWith::read(Fields::of((object) ['wrench' => 'W2', 'overdue' => true], ...PulledWith::KEYS))));
+    $run->pull(new Pull('x', 'b', 0, 'TW', new DateTimeImmutable('@9'), with: PulledWith::read(Fields::of((object) ['wrench' => 'W2', 'overdue' => true], ...PulledWith::payload()->names()))));
     expect($run->remarks())->toBe(['a felt, not torqued', 'a replaced: stretched', 'pulled with W2, past its check'])
         ->and(array_map(fn ($owed): string => $owed->bolt.': '.$owed->release, $run->owed()))->toBe(['c: the bracket is on'])
         ->and(threeBolts([['kind' => 'snug']])->remarks())->toBe(['a, b, c snug, no figure'])
@@ -210,7 +210,7 @@ it('comes to its end from anywhere by doing what is due', function () {
 });
 
 it('says with what it was pulled, what that gives and how far it may be off', function (array $with, string $words) {
-    expect(PulledWith::read(Fields::of((object) (['wrench' => 'W2'] + $with), ...PulledWith::KEYS))->words())->toBe($words);
+    expect(PulledWith::read(Fields::of((object) (['wrench' => 'W2'] + $with), ...PulledWith::payload()->names()))->words())->toBe($words);
 })->with([
     'nothing but its name' => [[], 'W2'],
     'what stood on its dial' => [['dial' => '17.5 lbf·ft'], 'W2 at 17.5 lbf·ft'],

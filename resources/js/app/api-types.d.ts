@@ -1332,11 +1332,19 @@ export interface components {
     schemas: {
         /** @description Something that can be done to this engine, and makes stale what was read or ticked before. */
         Act: {
-            act: string;
+            act: components["schemas"]["ActWord"];
             isOfCylinder: boolean;
             isOfRing: boolean;
             isOfValve: boolean;
         };
+        /** @enum {string} */
+        ActWord: "ring filed" | "bore honed" | "bore bored" | "bore plated" | "piston changed" | "ring changed" | "base gasket changed" | "head gasket changed" | "head slackened" | "cam out" | "shim changed" | "rotor off" | "other cases or crank" | "piston met a valve" | "liquid in a cylinder" | "seized" | "broke a ring";
+        /** @enum {string} */
+        Adjustment: "screw" | "shim under bucket" | "finger and shim" | "hydraulic" | "ground stem";
+        /** @enum {string} */
+        AfterOver: "slacken and restart the stage" | "replace the fastener";
+        /** @enum {string} */
+        Aim: "low" | "middle" | "high";
         /** @description One thing a hold asks, and who saw or waived it. */
         Ask: {
             item: number;
@@ -1353,7 +1361,6 @@ export interface components {
             cylinder: string | null;
             slab: string;
             figure: string | null;
-            /** Format: float */
             doubt: number | null;
             /** @description a reading it follows from names no tool, so that its doubt is unknown */
             doubtIsUnknown: boolean;
@@ -1371,6 +1378,11 @@ export interface components {
             /** @description and why */
             acceptedBecause: string | null;
         };
+        /** @description A bench of the shop, and the job whose machine stands on it. */
+        Bench: {
+            name: string;
+            job: number | null;
+        };
         /** @description Whether this tablet is one of the shop's, and who may take it over by a PIN. */
         BenchDoor: {
             /** @description the tablet's name; null for one that is not the shop's */
@@ -1378,11 +1390,6 @@ export interface components {
             people: components["schemas"]["Person"][];
             /** @description seconds without a touch after which the tablet locks itself */
             locksAfter: number;
-        };
-        /** @description A bench of the shop, and the job whose machine stands on it. */
-        Bench: {
-            name: string;
-            job: number | null;
         };
         /** @description What holds a step. */
         Blockage: {
@@ -1396,22 +1403,14 @@ export interface components {
             name: string;
             /** @description why nothing can be said yet */
             missing: string | null;
-            decision: string | null;
+            decision: components["schemas"]["BoreJob"] | null;
             size: string | null;
-            /** Format: float */
             piston: number | null;
-            /** Format: float */
             finishMin: number | null;
-            /** Format: float */
             finishAim: number | null;
-            /** Format: float */
             finishMax: number | null;
-            /** Format: float */
             remove: number | null;
-            /**
-             * Format: float
-             * @description the sheet's hone budget that is left after this
-             */
+            /** @description the sheet's hone budget that is left after this */
             honeBudgetLeft: number | null;
             considered: components["schemas"]["Considered"][];
             reasons: string[];
@@ -1425,9 +1424,11 @@ export interface components {
             /** @description the day it is promised for, while it is out */
             promised: string | null;
         };
+        /** @enum {string} */
+        BoreJob: "keep" | "piston" | "hone" | "rebore" | "replate" | "replace";
         /** @description What a job is for, and what this engine could be brought for. */
         Brief: {
-            errands: string[];
+            errands: components["schemas"]["ErrandWord"][];
             offered: components["schemas"]["Errand"][];
         };
         /** @description A calculation of the open interface. */
@@ -1436,6 +1437,8 @@ export interface components {
             about: string;
             example: string;
         };
+        /** @enum {string} */
+        CamDrive: "chain" | "gears";
         /** @description A cam on its way to being timed. */
         CamLoop: {
             id: string;
@@ -1445,19 +1448,17 @@ export interface components {
             /** @description the first it opens valves of */
             cylinder: string;
             /** @description read, move, turn or done */
-            task: string;
+            task: components["schemas"]["CamTask"];
             step: components["schemas"]["TimingStep"] | null;
             headline: string;
             advice: string;
             /** @description whole teeth it is late */
             teethOff: number;
             /** @description advance or retard: which way it is moved by those teeth */
-            teethWay: string | null;
+            teethWay: components["schemas"]["CamWay"] | null;
             readings: components["schemas"]["CamReading"][];
             sides: components["schemas"]["CamSide"][];
-            /** Format: float */
             separation: number | null;
-            /** Format: float */
             overlap: number | null;
             separationWords: string | null;
         };
@@ -1466,10 +1467,7 @@ export interface components {
             entry: string;
             by: string;
             at: string;
-            /**
-             * Format: float
-             * @description degrees of the cam
-             */
+            /** @description degrees of the cam */
             late: number;
             teeth: number;
             words: string;
@@ -1478,64 +1476,43 @@ export interface components {
         };
         /** @description The events of one side against what its maker states. */
         CamSide: {
-            side: string;
-            /** Format: float */
+            side: components["schemas"]["ValveSide"];
             opens: number | null;
-            /** Format: float */
             closes: number | null;
-            /** Format: float */
             duration: number | null;
-            /** Format: float */
             centreline: number | null;
-            /** Format: float */
             statedOpens: number | null;
-            /** Format: float */
             statedCloses: number | null;
-            /** Format: float */
             aim: number | null;
-            state: string | null;
+            state: components["schemas"]["State"] | null;
             words: string | null;
             reason: string | null;
             mend: string | null;
             teeth: number | null;
-            way: string | null;
-            /**
-             * Format: float
-             * @description crank degrees later than stated
-             */
+            way: components["schemas"]["CamWay"] | null;
+            /** @description crank degrees later than stated */
             later: number | null;
-            /**
-             * Format: float
-             * @description degrees of the cam that it is turned by in its slots
-             */
+            /** @description degrees of the cam that it is turned by in its slots */
             slot: number | null;
         };
+        /** @enum {string} */
+        CamTask: "read" | "move" | "turn" | "done";
+        /** @enum {string} */
+        CamWay: "advance" | "retard";
         /** @description What the ratio is counted from, in cubic centimetres. */
         Chamber: {
-            /** Format: float */
             displacement: number;
-            /** Format: float */
             swept: number;
-            /** Format: float */
             chamber: number | null;
             chamberFrom: string;
-            /** Format: float */
             chamberSpread: number | null;
-            /** Format: float */
             gasket: number;
-            /** Format: float */
             deck: number;
-            /** Format: float */
             dome: number;
             domeFrom: string;
-            /**
-             * Format: float
-             * @description of the head gasket, in millimetres
-             */
+            /** @description of the head gasket, in millimetres */
             opening: number;
-            /** Format: float */
             clearance: number | null;
-            /** Format: float */
             ratio: number | null;
             needed: components["schemas"]["NeededRoom"] | null;
         };
@@ -1557,13 +1534,12 @@ export interface components {
             handedOver: string | null;
         };
         /** @description A code by which a person sets a password, said once. */
-        BeginnersCode: {
+        Code: {
             username: string;
             name: string;
             code: string;
             /** @description the page on which it is used */
             path: string;
-            /** Format: date-time */
             until: string;
         };
         /** @description A person as the people's page shows them. */
@@ -1571,7 +1547,7 @@ export interface components {
             username: string;
             name: string;
             initials: string;
-            role: string;
+            role: components["schemas"]["RoleWord"];
             /** @description may no longer sign in */
             disabled: boolean;
             /** @description has a code that waits to be used */
@@ -1592,6 +1568,16 @@ export interface components {
             inWords: string;
             late: boolean;
         };
+        /** @description Cranking compression of all, before and after. */
+        Compression: {
+            rows: components["schemas"]["CompressionRow"][];
+            limit: string | null;
+            spreadBefore: number | null;
+            spreadAfter: number | null;
+            spreadState: string | null;
+            spreadAllowed: number | null;
+            hint: string | null;
+        };
         /** @description Cranking compression of a cylinder. */
         CompressionRow: {
             cylinder: string;
@@ -1600,38 +1586,19 @@ export interface components {
             before: string | null;
             after: string | null;
             wet: string | null;
-            state: string | null;
+            state: components["schemas"]["State"] | null;
             words: string | null;
             says: string | null;
         };
-        /** @description Cranking compression of all, before and after. */
-        Compression: {
-            rows: components["schemas"]["CompressionRow"][];
-            limit: string | null;
-            /** Format: float */
-            spreadBefore: number | null;
-            /** Format: float */
-            spreadAfter: number | null;
-            spreadState: string | null;
-            /** Format: float */
-            spreadAllowed: number | null;
-            hint: string | null;
-        };
         /** @description How the installation fares. */
         Condition: {
-            /**
-             * Format: date-time
-             * @description when the newest backup was made; null where there is none
-             */
+            /** @description when the newest backup was made; null where there is none */
             backupAt: string | null;
             /** @description in bytes */
             backupSize: number | null;
             /** @description there is none, or it is too old */
             backupOverdue: boolean;
-            /**
-             * Format: date-time
-             * @description when one did not come about since the newest; null where none did
-             */
+            /** @description when one did not come about since the newest; null where none did */
             backupFailedAt: string | null;
             /** @description in bytes */
             diskFree: number;
@@ -1657,21 +1624,18 @@ export interface components {
             fits: boolean;
             why: string;
         };
+        /** @enum {string} */
+        Cooling: "air" | "liquid";
+        /** @enum {string} */
+        Cycle: "two-stroke" | "four-stroke";
         /** @description A cylinder in the drawing. */
         Cylinder: {
             id: string;
             name: string;
-            /** Format: float */
             phase: number;
-            /**
-             * Format: float
-             * @description how far its piston stands below top dead centre in the drawing, in millimetres
-             */
+            /** @description how far its piston stands below top dead centre in the drawing, in millimetres */
             belowTop: number;
-            /**
-             * Format: float
-             * @description where its crank pin stands in the drawing, degrees after top dead centre
-             */
+            /** @description where its crank pin stands in the drawing, degrees after top dead centre */
             crank: number;
             bank: string | null;
         };
@@ -1733,12 +1697,8 @@ export interface components {
         Device: {
             id: string;
             name: string;
-            /** Format: date-time */
             enrolledAt: string;
-            /**
-             * Format: date-time
-             * @description when somebody last took it over
-             */
+            /** @description when somebody last took it over */
             seenAt: string | null;
             /** @description it is this one */
             isHere: boolean;
@@ -1768,30 +1728,21 @@ export interface components {
         };
         /** @description What the engine is drawn from; lengths in millimetres. */
         Drawing: {
-            cycle: string;
-            form: string;
-            /**
-             * Format: float
-             * @description between the banks of a V, in degrees
-             */
+            cycle: components["schemas"]["Cycle"];
+            form: components["schemas"]["Form"];
+            /** @description between the banks of a V, in degrees */
             veeAngle: number | null;
-            cooling: string;
-            valveGear: string;
+            cooling: components["schemas"]["Cooling"];
+            valveGear: components["schemas"]["ValveGear"];
             exhaustValve: boolean;
             oneBlock: boolean;
-            /** Format: float */
             bore: number;
-            /** Format: float */
             stroke: number;
-            /** Format: float */
             rod: number;
             /** @description whether the sheet states it, and it is not only drawn so */
             rodIsStated: boolean;
-            /** Format: float */
             barrelHeight: number;
-            /** Format: float */
             pistonHeight: number;
-            /** Format: float */
             gaugePoint: number;
             cylinders: components["schemas"]["Cylinder"][];
             rings: components["schemas"]["Ring"][];
@@ -1801,6 +1752,8 @@ export interface components {
             results: components["schemas"]["EntryResult"][];
             job: components["schemas"]["Job"];
         };
+        /** @enum {string} */
+        EntryForm: "direct" | "diameter" | "hole and shaft" | "leaves" | "strip" | "over the crown" | "under the head" | "burette" | "dome in bore" | "yes or no";
         /** @description What became of one entry that was sent. */
         EntryResult: {
             id: string;
@@ -1809,10 +1762,12 @@ export interface components {
         };
         /** @description Something that a machine can be brought for. */
         Errand: {
-            name: string;
+            name: components["schemas"]["ErrandWord"];
             /** @description what it does, and what it opens */
             words: string;
         };
+        /** @enum {string} */
+        ErrandWord: "top end" | "bore and piston" | "head" | "cam" | "valve clearance" | "ignition" | "exhaust valve" | "cam chest" | "look" | "put together";
         /** @description How a tight gap is opened, in millimetres. */
         Filing: {
             text: string;
@@ -1823,7 +1778,7 @@ export interface components {
         };
         /** @description A fluid that goes in. */
         Fill: {
-            fluid: string;
+            fluid: components["schemas"]["FluidKind"];
             capacity: string | null;
             grade: string | null;
             filled: string | null;
@@ -1846,26 +1801,6 @@ export interface components {
             /** @description whether the spec book has one of this name */
             known: boolean;
         };
-        /** @description A job as the floor shows it. */
-        FloorJob: {
-            number: number;
-            title: string;
-            description: string;
-            owner: string;
-            promised: string | null;
-            promisedInWords: string | null;
-            late: boolean;
-            /** Format: float */
-            progress: number;
-            togetherUpTo: string | null;
-            drawing: components["schemas"]["Drawing"];
-            slabs: components["schemas"]["FloorSlab"][];
-            next: components["schemas"]["Next"];
-            parts: components["schemas"]["Part"][];
-            waits: components["schemas"]["Wait"][];
-            minutesLeft: number;
-            shortMoves: string[];
-        };
         /** @description Every job on the floor, what can be worked first. */
         Floor: {
             jobs: components["schemas"]["FloorJob"][];
@@ -1876,11 +1811,30 @@ export interface components {
             /** @description what stands where */
             benches: components["schemas"]["Bench"][];
         };
+        /** @description A job as the floor shows it. */
+        FloorJob: {
+            number: number;
+            title: string;
+            description: string;
+            owner: string;
+            promised: string | null;
+            promisedInWords: string | null;
+            late: boolean;
+            progress: number;
+            togetherUpTo: string | null;
+            drawing: components["schemas"]["Drawing"];
+            slabs: components["schemas"]["FloorSlab"][];
+            next: components["schemas"]["Next"];
+            parts: components["schemas"]["Part"][];
+            waits: components["schemas"]["Wait"][];
+            minutesLeft: number;
+            shortMoves: string[];
+        };
         /** @description A layer in the small drawing of the floor. */
         FloorSlab: {
             id: string;
-            drawnAs: string;
-            state: string;
+            drawnAs: components["schemas"]["SlabKind"];
+            state: components["schemas"]["SlabState"];
             /** @description how many slabs lie under it */
             level: number;
             /** @description the bank of a V that it belongs to, from 0; null for what serves them all */
@@ -1888,27 +1842,41 @@ export interface components {
             /** @description whether it stands beside the columns */
             beside: boolean;
         };
+        /** @enum {string} */
+        FluidKind: "engine oil" | "coolant" | "gear oil";
+        /** @enum {string} */
+        Form: "single" | "parallel" | "inline" | "vee";
         /** @description A ring and the angle of its gap. */
         GapAngle: {
             ring: string;
             name: string;
-            /** Format: float */
             angle: number;
         };
         /** @description Where the ring gaps of a cylinder are, as placed or as the sheet's pegs have them; degrees clockwise from the exhaust. */
         GapPlace: {
             cylinder: string;
             name: string;
-            school: string;
+            school: components["schemas"]["GapSchool"];
             isPlaced: boolean;
             angles: components["schemas"]["GapAngle"][];
             keepOff: components["schemas"]["KeepOff"][];
         };
+        /** @enum {string} */
+        GapSchool: "opposed" | "thirds" | "quarters" | "pegs" | "custom";
+        HeadHeld: {
+            fasteners?: number;
+            of?: number;
+            /** Format: quantity */
+            torque?: string;
+            full?: boolean;
+        };
         /** @description Where air is heard, and what it means. */
         Hiss: {
-            where: string;
+            where: components["schemas"]["HissWord"];
             means: string;
         };
+        /** @enum {string} */
+        HissWord: "inlet" | "exhaust" | "oil filler" | "radiator" | "next cylinder" | "head joint";
         /** @description A part that goes back to where it ran. */
         HomePart: {
             id: string;
@@ -1927,21 +1895,17 @@ export interface components {
         };
         /** @description What the sheet says of honing its barrel; lengths in millimetres. */
         Honing: {
-            lining: string;
+            lining: components["schemas"]["Lining"];
             tools: string[];
-            /** Format: float */
             budget: number | null;
-            /**
-             * Format: float
-             * @description the most that its taper may be
-             */
+            /** @description the most that its taper may be */
             taperMax: number | null;
         };
         /** @description An ignition point on its way to its tolerance. */
         IgnitionLoop: {
             cylinder: string | null;
             name: string;
-            setBy: string;
+            setBy: components["schemas"]["IgnitionSetBy"];
             /** @description as its maker states it */
             point: string | null;
             low: components["schemas"]["IgnitionPlace"] | null;
@@ -1949,70 +1913,63 @@ export interface components {
             high: components["schemas"]["IgnitionPlace"] | null;
             rounds: components["schemas"]["IgnitionRound"][];
             /** @description read, look, rotor off, move, rotor on or done */
-            task: string;
+            task: components["schemas"]["IgnitionTask"];
             step: components["schemas"]["TimingStep"] | null;
             headline: string;
             advice: string;
             plate: components["schemas"]["IgnitionPlate"] | null;
-            rotation: string | null;
+            rotation: components["schemas"]["Rotation"] | null;
             seenFrom: string | null;
-            /**
-             * Format: float
-             * @description of the plate, millimetres
-             */
+            /** @description of the plate, millimetres */
             radius: number | null;
             /** @description whether the rotor comes off once more */
             rotorOffAgain: boolean;
             /** @description steps that need not be done, because the point was found inside */
             spared: string[];
             /** @description advance or retard: which way plate or pick-up goes */
-            way: string | null;
+            way: components["schemas"]["CamWay"] | null;
         };
         /** @description A place of the ignition point. */
         IgnitionPlace: {
-            /** Format: float */
             degrees: number;
-            /**
-             * Format: float
-             * @description millimetres
-             */
+            /** @description millimetres */
             below: number;
         };
         /** @description What is done to the plate. */
         IgnitionPlate: {
-            /**
-             * Format: float
-             * @description degrees of the plate
-             */
+            /** @description degrees of the plate */
             turn: number;
-            /**
-             * Format: float
-             * @description millimetres along its edge
-             */
+            /** @description millimetres along its edge */
             rim: number | null;
             /** @description clockwise or anticlockwise, as it is seen */
-            way: string | null;
+            way: components["schemas"]["Rotation"] | null;
             /** @description advance or retard */
-            move: string;
+            move: components["schemas"]["CamWay"];
         };
         /** @description One reading of the trail. */
         IgnitionRound: {
             entry: string;
             by: string;
             at: string;
-            /** Format: float */
             degrees: number;
-            /**
-             * Format: float
-             * @description millimetres of piston
-             */
+            /** @description millimetres of piston */
             below: number;
             typed: string;
             with: string;
-            state: string;
+            state: components["schemas"]["State"];
             words: string;
             reason: string;
             stale: string | null;
+        };
+        /** @enum {string} */
+        IgnitionSetBy: "plate" | "pick-up" | "nothing";
+        /** @enum {string} */
+        IgnitionTask: "read" | "look" | "rotor off" | "move" | "rotor on" | "done";
+        /** @description What a file of readings would enter, or why it cannot. */
+        Import: {
+            rows: components["schemas"]["ImportRow"][];
+            wrong: number;
+            entered: boolean;
         };
         /** @description One line of a file of readings. */
         ImportRow: {
@@ -2023,11 +1980,20 @@ export interface components {
             column: string | null;
             error: string | null;
         };
-        /** @description What a file of readings would enter, or why it cannot. */
-        Import: {
-            rows: components["schemas"]["ImportRow"][];
-            wrong: number;
-            entered: boolean;
+        /** @description A job as its screens show it: one part for each chapter of the trade. */
+        Job: {
+            number: number;
+            title: string;
+            zone: string;
+            engine: components["schemas"]["JobEngine"];
+            stack: components["schemas"]["JobStack"];
+            planning: components["schemas"]["JobPlanning"];
+            measuring: components["schemas"]["JobMeasuring"];
+            fitting: components["schemas"]["JobFitting"];
+            torquing: components["schemas"]["JobTorquing"];
+            parts: components["schemas"]["JobParts"];
+            closing: components["schemas"]["JobClosing"];
+            log: components["schemas"]["JobLog"];
         };
         /** @description Whose it is, what was wrong with it, when it is promised, and what still stands open before it goes. */
         JobClosing: {
@@ -2041,6 +2007,8 @@ export interface components {
             /** @description when the machine was handed over */
             handedOver: string | null;
         };
+        /** @enum {string} */
+        JobCondition: "whole" | "apart";
         /** @description The engine of a job: its sheet, as the screens need it. */
         JobEngine: {
             description: string;
@@ -2097,26 +2065,8 @@ export interface components {
             schools: components["schemas"]["School"][];
             minutesLeft: number;
             brief: components["schemas"]["Brief"];
-            /**
-             * Format: float
-             * @description how much of the work is done, 0 to 1
-             */
+            /** @description how much of the work is done, 0 to 1 */
             progress: number;
-        };
-        /** @description A job as its screens show it: one part for each chapter of the trade. */
-        Job: {
-            number: number;
-            title: string;
-            zone: string;
-            engine: components["schemas"]["JobEngine"];
-            stack: components["schemas"]["JobStack"];
-            planning: components["schemas"]["JobPlanning"];
-            measuring: components["schemas"]["JobMeasuring"];
-            fitting: components["schemas"]["JobFitting"];
-            torquing: components["schemas"]["JobTorquing"];
-            parts: components["schemas"]["JobParts"];
-            closing: components["schemas"]["JobClosing"];
-            log: components["schemas"]["JobLog"];
         };
         /** @description What lies on what, and how far it stands. */
         JobStack: {
@@ -2137,41 +2087,35 @@ export interface components {
             name: string;
             title: string;
         };
+        /** @enum {string} */
+        JudgedQuantity: "cranking_compression" | "leak_down" | "piston_clearance" | "bore_size" | "out_of_round" | "taper" | "ring_gap" | "ring_side_clearance" | "pin_in_rod" | "pin_in_piston" | "rod_side_clearance" | "big_end_oil_clearance" | "crank_runout" | "main_oil_clearance" | "crank_end_float" | "deck" | "squish" | "chamber_volume" | "compression_ratio" | "trapped_ratio" | "squish_velocity" | "port_opens" | "barrel_flatness" | "head_flatness" | "valve_guide" | "seat_width" | "spring_length" | "cam_lobe" | "cam_journal" | "valve_lash" | "wheel_offset" | "gear_backlash";
         /** @description An arc where no gap may lie, degrees clockwise from the exhaust. */
         KeepOff: {
-            /** Format: float */
             from: number;
-            /** Format: float */
             to: number;
             why: string;
         };
         /** @description One piece as it lies in a joint. */
         LaidPiece: {
             name: string;
-            /**
-             * Format: float
-             * @description in millimetres, as the joint has it
-             */
+            /** @description in millimetres, as the joint has it */
             thickness: number;
-            /**
-             * Format: float
-             * @description of the chamber with it, in cubic centimetres: an insert
-             */
+            /** @description of the chamber with it, in cubic centimetres: an insert */
             volume: number | null;
+        };
+        LaidPieceSaid: {
+            name: string;
+            /** Format: quantity */
+            thickness?: string;
+            /** Format: quantity */
+            volume?: string;
         };
         /** @description The leak test: its limits, its tests, the leaks that were found. */
         LeakBoard: {
-            /** Format: float */
             pressure: number | null;
-            /**
-             * Format: float
-             * @description kPa a minute
-             */
+            /** @description kPa a minute */
             allowed: number | null;
-            /**
-             * Format: float
-             * @description seconds
-             */
+            /** @description seconds */
             time: number | null;
             source: string | null;
             /** @description how it is made ready */
@@ -2184,7 +2128,6 @@ export interface components {
         LeakDown: {
             cylinder: string;
             name: string;
-            /** Format: float */
             lost: number | null;
             state: string | null;
             words: string | null;
@@ -2194,15 +2137,9 @@ export interface components {
         };
         /** @description A reading of the gauge. */
         LeakPoint: {
-            /**
-             * Format: float
-             * @description seconds
-             */
+            /** @description seconds */
             at: number;
-            /**
-             * Format: float
-             * @description kPa
-             */
+            /** @description kPa */
             pressure: number;
         };
         /** @description A pressure test of closed cases. */
@@ -2213,7 +2150,6 @@ export interface components {
             state: string;
             headline: string;
             says: string;
-            /** Format: float */
             perMinute: number | null;
             stale: string | null;
         };
@@ -2254,25 +2190,30 @@ export interface components {
             /** @description why the sheet could not be kept so */
             refused: string | null;
         };
-        /** @description A mark and the sizes it stands for, in millimetres. */
-        MarkChoice: {
-            mark: string;
-            /** Format: float */
-            min: number;
-            /** Format: float */
-            max: number;
-        };
+        /** @enum {string} */
+        Lining: "iron" | "plated";
         /** @description A limit on the ruler, in millimetres. */
         Mark: {
-            /** Format: float */
             at: number;
             service: boolean;
             source: string | null;
         };
+        /** @enum {string} */
+        MarkCarrier: "case" | "plate" | "rotor" | "crank wheel" | "cam wheel";
+        /** @description A mark and the sizes it stands for, in millimetres. */
+        MarkChoice: {
+            mark: string;
+            min: number;
+            max: number;
+        };
+        /** @enum {string} */
+        MarkKind: "piston" | "bore" | "case at main" | "crank at main" | "rod" | "crankpin";
+        /** @enum {string} */
+        MarkedFor: "top dead centre" | "ignition" | "cams";
         /** @description A place that carries a maker's mark, the mark that was read, and what the readings say of it. */
         MarkedPart: {
             id: string;
-            kind: string;
+            kind: components["schemas"]["MarkKind"];
             part: string;
             name: string;
             mark: string | null;
@@ -2287,33 +2228,23 @@ export interface components {
         };
         /** @description What a ratio that is aimed at asks for, each with all else the same. */
         NeededRoom: {
-            /** Format: float */
             target: number;
-            /** Format: float */
             clearance: number;
-            /** Format: float */
             chamber: number;
-            /**
-             * Format: float
-             * @description of the head gasket, in millimetres
-             */
+            /** @description of the head gasket, in millimetres */
             thickness: number | null;
-            /**
-             * Format: float
-             * @description how much the chamber must lose; negative for gain
-             */
+            /** @description how much the chamber must lose; negative for gain */
             takeOff: number;
         };
         /** @description Neighbouring work that may be put into a job: its steps, each as an entry "step_added" takes it. */
         Neighbour: {
-            name: string;
+            name: components["schemas"]["NeighbouringWork"];
             /** @description whether its steps are in the plan already */
             isIn: boolean;
-            steps: {
-                id: string;
-                name: string;
-            }[];
+            steps: components["schemas"]["OwnStep"][];
         };
+        /** @enum {string} */
+        NeighbouringWork: "intake" | "exhaust system" | "fuel tank" | "battery" | "oil drained" | "coolant drained" | "gear oil" | "side cover" | "rotor and starter gears" | "clutch" | "oil pump" | "reed valve" | "case joint and gearbox";
         /** @description The one next thing. */
         Next: {
             kind: string;
@@ -2327,8 +2258,31 @@ export interface components {
         Outbox: {
             who: string;
             waiting: number;
-            /** Format: date-time */
             at: string;
+        };
+        /** @enum {string} */
+        Outcome: "done" | "in doubt" | "past its stage" | "out of order" | "moved" | "under" | "interrupted" | "over" | "clicked at once" | "turns without rising" | "again" | "ahead of its stage" | "after the end";
+        /** @description What a step leaves snug: which fastener is owed its torque, why, and the step that it must be paid before. */
+        Owing: {
+            what: string;
+            reason: string;
+            release: string;
+        };
+        OwnStep: {
+            id: string;
+            slab: string;
+            name: string;
+            why?: string;
+            needs?: string[];
+            before?: string[];
+            minutes?: number;
+            caution?: string;
+            kind?: components["schemas"]["StepKind"];
+            cylinder?: string;
+            question?: string;
+            parts?: string[];
+            tools?: string[];
+            torque?: string;
         };
         /** @description What somebody who adds a step may choose from. */
         OwnStepChoices: {
@@ -2341,22 +2295,16 @@ export interface components {
             bore: string;
             /** @description the cylinder the piston came from */
             piston: string;
-            /** Format: float */
             boreSize: number;
-            /** Format: float */
             pistonSize: number;
-            /** Format: float */
             clearance: number;
-            /** Format: float */
             margin: number;
             /** @description the mark that the sheet gives a part of this size */
             grade: string | null;
         };
         /** @description Pistons and bores that can be paired, every combination judged; lengths in millimetres. */
         Pairing: {
-            /** Format: float */
             min: number;
-            /** Format: float */
             max: number;
             cells: components["schemas"]["PairCell"][];
             best: components["schemas"]["PairCell"][];
@@ -2372,7 +2320,7 @@ export interface components {
             username: string;
             name: string;
             initials: string;
-            role: string;
+            role: components["schemas"]["RoleWord"];
         };
         /** @description A part that the job takes. */
         PlannedPart: {
@@ -2384,7 +2332,7 @@ export interface components {
             /** @description it came and is not the right one */
             wrong: boolean;
             /** @description one-use, reuse if, renewed although good, carried over; null where there is no rule */
-            reuse: string | null;
+            reuse: components["schemas"]["ReuseClass"] | null;
             /** @description the condition of its reuse, or why there is none */
             condition: string;
             mayGoBack: boolean;
@@ -2395,16 +2343,10 @@ export interface components {
         PortOnWall: {
             id: string;
             name: string;
-            /** Format: float */
             top: number | null;
-            /** Format: float */
             bottom: number | null;
-            /**
-             * Format: float
-             * @description degrees clockwise from the exhaust
-             */
+            /** @description degrees clockwise from the exhaust */
             at: number;
-            /** Format: float */
             width: number | null;
             /** @description another one lies across from it */
             pair: boolean;
@@ -2436,18 +2378,35 @@ export interface components {
             read?: string | null;
             allowed?: string | null;
         };
+        Programme: {
+            groups: {
+                [key: string]: unknown;
+            }[];
+            aim?: components["schemas"]["Aim"];
+        };
         /** @description The day that a job is promised for. */
         Promise: {
             day: string | null;
             inWords: string | null;
             late: boolean;
         };
+        /** @enum {string} */
+        PullFeel: "clicked at once" | "turns without rising";
+        PulledWith: {
+            wrench: string;
+            adapter?: string;
+            dial?: string;
+            /** Format: quantity */
+            gives?: string;
+            /** Format: quantity */
+            doubt?: string;
+            overdue?: boolean;
+        };
         /** @description A verdict that a hold asks about, because what it holds would close over it. */
         Question: {
             verdict: string;
             name: string;
-            /** @description out or unsure */
-            state: string;
+            state: components["schemas"]["State"];
             words: string;
             reason: string;
             /** @description the place whose reading would settle it */
@@ -2456,11 +2415,12 @@ export interface components {
             by: string | null;
             because: string | null;
         };
+        /** @enum {string} */
+        Reached: "straight" | "adapter" | "feel";
         /** @description What stands at a measuring place, as it was typed. */
         Reading: {
             entry: string;
             text: string;
-            /** Format: float */
             millimetres: number | null;
             figure: string | null;
             setting: string | null;
@@ -2488,6 +2448,12 @@ export interface components {
             done: boolean;
             by: string | null;
         };
+        RecheckSaid: {
+            what: string;
+            /** Format: quantity */
+            hours?: string;
+            days?: number;
+        };
         /** @description Why something typed cannot be used. */
         Refusal: {
             field: string;
@@ -2495,17 +2461,23 @@ export interface components {
             read: string;
             allowed: string;
         };
+        /** @enum {string} */
+        ReuseClass: "one-use" | "reuse if" | "renewed although good" | "carried over";
         /** @description A ring in the drawing, from the crown down. */
         Ring: {
             id: string;
             name: string;
-            kind: string;
+            kind: components["schemas"]["RingKind"];
         };
+        /** @enum {string} */
+        RingKind: "compression" | "oil rail" | "expander" | "oil one-piece";
+        /** @enum {string} */
+        RodTask: "before" | "let out" | "wait" | "spin" | "done";
         /** @description The rods of one cylinder on hydraulic lifters. */
         Rods: {
             cylinder: string;
             name: string;
-            task: string;
+            task: components["schemas"]["RodTask"];
             headline: string;
             advice: string;
             flats: number | null;
@@ -2521,14 +2493,16 @@ export interface components {
         };
         /** @description What somebody is in the shop, and what that lets them do. */
         Role: {
-            name: string;
+            name: components["schemas"]["RoleWord"];
             may: string;
         };
+        /** @enum {string} */
+        RoleWord: "owner" | "mechanic" | "apprentice";
+        /** @enum {string} */
+        Rotation: "clockwise" | "anticlockwise";
         /** @description The limit ruler to scale, in millimetres. */
         Ruler: {
-            /** Format: float */
             from: number;
-            /** Format: float */
             to: number;
             zones: components["schemas"]["Zone"][];
             marks: components["schemas"]["Mark"][];
@@ -2544,11 +2518,8 @@ export interface components {
             heatStep: components["schemas"]["TimingStep"] | null;
             stages: components["schemas"]["RunInStage"][];
             rechecks: components["schemas"]["Recheck"][];
-            /** Format: float */
             ratio: number | null;
-            /** Format: float */
             ratioAfter: number | null;
-            /** Format: float */
             hoursPerWeek: number;
             note: string | null;
             planned: boolean;
@@ -2561,11 +2532,11 @@ export interface components {
             throttle: string;
             note: string | null;
         };
-        /** @description A school of a matter. */
-        SchoolOption: {
-            name: string;
-            speaksFor: string;
-            against: string;
+        RunInStageSaid: {
+            /** Format: quantity */
+            until: string;
+            throttle: string;
+            note?: string;
         };
         /** @description A matter on which good mechanics differ. */
         School: {
@@ -2580,6 +2551,12 @@ export interface components {
             reason: string | null;
             isFixed: boolean;
             options: components["schemas"]["SchoolOption"][];
+        };
+        /** @description A school of a matter. */
+        SchoolOption: {
+            name: string;
+            speaksFor: string;
+            against: string;
         };
         /** @description How somebody stands with a second factor. */
         SecondFactor: {
@@ -2598,7 +2575,6 @@ export interface components {
         };
         /** @description A line of the log of security. */
         SecurityLine: {
-            /** Format: date-time */
             at: string;
             what: string;
             /** @description whose doing it was; null where nobody knows */
@@ -2615,6 +2591,24 @@ export interface components {
             byPin: boolean;
             /** @description they sign in with a second factor */
             secondFactor: boolean;
+        };
+        /** @description An engine sheet in the spec book. */
+        Sheet: {
+            slug: string;
+            title: string;
+            description: string;
+            facts: string;
+            version: number;
+            versions: components["schemas"]["SheetVersion"][];
+            limits: components["schemas"]["SheetLimit"][];
+            consequences: components["schemas"]["Consequence"][];
+            /** @description what an engine of this kind can be brought for */
+            errands: components["schemas"]["Errand"][];
+            /** @description what can come off it, from the top */
+            slabs: components["schemas"]["SheetSlab"][];
+            /** @description the document as it can be edited */
+            document: string;
+            timing: components["schemas"]["SheetTiming"][];
         };
         /** @description A sheet while somebody writes it: what is wrong with it, what the rest says, and what follows from it. */
         SheetDraft: {
@@ -2639,24 +2633,6 @@ export interface components {
             quantity: string;
             of: string;
             sources: components["schemas"]["Source"][];
-        };
-        /** @description An engine sheet in the spec book. */
-        Sheet: {
-            slug: string;
-            title: string;
-            description: string;
-            facts: string;
-            version: number;
-            versions: components["schemas"]["SheetVersion"][];
-            limits: components["schemas"]["SheetLimit"][];
-            consequences: components["schemas"]["Consequence"][];
-            /** @description what an engine of this kind can be brought for */
-            errands: components["schemas"]["Errand"][];
-            /** @description what can come off it, from the top */
-            slabs: components["schemas"]["SheetSlab"][];
-            /** @description the document as it can be edited */
-            document: string;
-            timing: components["schemas"]["SheetTiming"][];
         };
         /** @description A slab of an engine sheet, by name. */
         SheetSlab: {
@@ -2687,6 +2663,13 @@ export interface components {
             code: number | null;
             colour: string | null;
         };
+        ShimChosen: {
+            valve: string;
+            /** Format: quantity */
+            size: string;
+            source: components["schemas"]["ShimSource"];
+            whose?: string;
+        };
         /** @description A shim on the shelf, left over or to be bought. */
         ShimPart: {
             part: string;
@@ -2697,7 +2680,7 @@ export interface components {
             valve: string;
             from: string;
             to: string;
-            source: string;
+            source: components["schemas"]["ShimSource"];
             whose: string | null;
             words: string;
             after: string;
@@ -2705,14 +2688,17 @@ export interface components {
             /** @description by whom */
             fitted: string | null;
         };
+        /** @enum {string} */
+        ShimSource: "stays" | "moved" | "shelf" | "bought";
+        /** @enum {string} */
+        ShimTask: "read" | "shims" | "decide" | "fit" | "read again" | "done";
         /** @description The shims of an engine: the loop, the plan and what is at hand. */
         Shims: {
-            task: string;
+            task: components["schemas"]["ShimTask"];
             headline: string;
             advice: string;
-            aim: string;
+            aim: components["schemas"]["Aim"];
             all: boolean;
-            /** Format: float */
             ratio: number;
             sold: string | null;
             rows: components["schemas"]["ShimRow"][];
@@ -2766,12 +2752,14 @@ export interface components {
             benches: string[];
             suppliers: components["schemas"]["Supplier"][];
         };
+        /** @enum {string} */
+        Side: "low" | "high";
         /** @description A layer of the top end. */
         Slab: {
             id: string;
             name: string;
-            drawnAs: string;
-            state: string;
+            drawnAs: components["schemas"]["SlabKind"];
+            state: components["schemas"]["SlabState"];
             /** @description how it lies, in words */
             lies: string;
             note: string | null;
@@ -2784,6 +2772,10 @@ export interface components {
             /** @description whether it stands beside the columns */
             beside: boolean;
         };
+        /** @enum {string} */
+        SlabKind: "case" | "base gasket" | "barrel" | "head gasket" | "head" | "valve gear" | "cover" | "cam holder" | "rocker box" | "side cover" | "exhaust valve cover" | "cam chest";
+        /** @enum {string} */
+        SlabState: "off" | "loose" | "on" | "torqued" | "provisional";
         /** @description A line of the running log. */
         SlipLine: {
             id: string;
@@ -2798,18 +2790,20 @@ export interface components {
         };
         /** @description A source that states a limit. */
         Source: {
-            source: string;
+            source: components["schemas"]["SourceKind"];
             text: string;
             hasRange: boolean;
             hasService: boolean;
             rulesRange: boolean;
             rulesService: boolean;
         };
+        /** @enum {string} */
+        SourceKind: "piston maker" | "ring maker" | "gasket maker" | "cam maker" | "pushrod maker" | "engine maker" | "shop";
         /** @description A measuring place of the engine. */
         Spot: {
             id: string;
             quantity: string;
-            form: string;
+            form: components["schemas"]["EntryForm"];
             name: string;
             hint: string;
             /** @description the small drawing of how it is taken */
@@ -2817,15 +2811,14 @@ export interface components {
             slab: string;
             cylinder: string | null;
             part: string;
-            /** Format: float */
             depth: number | null;
-            /** Format: float */
             expected: number | null;
             group: string;
             title: string;
             /** @description the name of its place and quantity without the cylinder */
             label: string;
             unit: string;
+            /** @description that it is typed in, the usual one first */
             units: string[];
             instrument: string;
             instruments: string[];
@@ -2845,11 +2838,8 @@ export interface components {
         StackChoice: {
             pieces: string[];
             named: string;
-            /** Format: float */
             thickness: number;
-            /** Format: float */
             low: number | null;
-            /** Format: float */
             high: number | null;
             /** @description everything else that is limited stays inside with it */
             fitsAll: boolean;
@@ -2863,10 +2853,7 @@ export interface components {
             /** @description what it is chosen by */
             by: string | null;
             target: string | null;
-            /**
-             * Format: float
-             * @description the exact thickness, in millimetres
-             */
+            /** @description the exact thickness, in millimetres */
             wanted: number | null;
             choices: components["schemas"]["StackChoice"][];
             nearly: components["schemas"]["StackChoice"][];
@@ -2877,9 +2864,7 @@ export interface components {
             name: string;
             unit: string;
             decimals: number;
-            /** Format: float */
             before: number | null;
-            /** Format: float */
             after: number | null;
             /** @description where it is no plain figure: "1.50 or more" */
             words: string | null;
@@ -2889,6 +2874,7 @@ export interface components {
             limit: string | null;
             source: string | null;
             verdict: components["schemas"]["Verdict"] | null;
+            /** @description its whiskers: those before, then those after */
             ruler: components["schemas"]["Ruler"] | null;
             /** @description how many of them are of before */
             wasWhiskers: number;
@@ -2904,7 +2890,6 @@ export interface components {
             /** @description the head itself, for an insert */
             insert: boolean;
             laid: components["schemas"]["LaidPiece"][];
-            /** Format: float */
             laidThickness: number;
             crushed: boolean;
             /** @description somebody said or measured it; else it is what the engine left its maker with */
@@ -2919,12 +2904,8 @@ export interface components {
             id: string;
             slab: string;
             name: string;
-            /**
-             * Format: float
-             * @description in millimetres, crushed where the sheet says so
-             */
+            /** @description in millimetres, crushed where the sheet says so */
             thickness: number;
-            /** Format: float */
             volume: number | null;
             onShelf: number;
             /** @description from order to hand */
@@ -2936,12 +2917,11 @@ export interface components {
         StackPoint: {
             at: string;
             text: string;
-            /**
-             * Format: float
-             * @description in millimetres; null where only one side of it is known
-             */
+            /** @description in millimetres; null where only one side of it is known */
             figure: number | null;
         };
+        /** @enum {string} */
+        StageKind: "torque" | "angle" | "loosen" | "snug" | "check";
         /** @description One thing of the first start. */
         StartItem: {
             id: string;
@@ -2950,12 +2930,14 @@ export interface components {
             note: string | null;
             by: string | null;
         };
+        /** @enum {string} */
+        State: "within" | "worn" | "out" | "unsure" | "unknown";
         /** @description A step of the work. */
         Step: {
             id: string;
             slab: string;
             cylinder: string | null;
-            kind: string;
+            kind: components["schemas"]["StepKind"];
             name: string;
             why: string;
             how: string | null;
@@ -2967,15 +2949,11 @@ export interface components {
             /** @description whether the part lies upside down meanwhile */
             isMirrored: boolean;
             /** @description what is left to be torqued later, and the step it must be paid before */
-            owes: {
-                what?: string;
-                reason?: string;
-                release?: string;
-            } | null;
+            owes: components["schemas"]["Owing"] | null;
             caution: string | null;
             minutes: number;
             secondPerson: boolean;
-            state: string;
+            state: components["schemas"]["StepState"];
             canBeDone: boolean;
             needs: string[];
             blockedBy: components["schemas"]["Blockage"][];
@@ -3004,15 +2982,16 @@ export interface components {
             /** @description the bench that it is about and its page: timing/cams, valves/shims, closing/tests */
             bench: string | null;
         };
+        /** @enum {string} */
+        StepKind: "test" | "take off" | "clean" | "inspect" | "measure" | "decide" | "order" | "prepare" | "fit" | "hold" | "torque" | "time" | "valves" | "fill" | "start" | "run in";
+        /** @enum {string} */
+        StepState: "open" | "ready" | "blocked" | "done" | "void";
         /** @description Somebody the shop buys from. */
         Supplier: {
             name: string;
             /** @description open days until a part comes */
             days: number;
-            /**
-             * Format: date
-             * @description the day on which one that is ordered today is here
-             */
+            /** @description the day on which one that is ordered today is here */
             here: string;
         };
         /** @description A complaint, its suspect and the test that tells. */
@@ -3033,11 +3012,8 @@ export interface components {
         Thickness: {
             cylinder: string;
             name: string;
-            /** Format: float */
             bore: number;
-            /** Format: float */
             stroke: number;
-            /** Format: float */
             rod: number | null;
             isTwoStroke: boolean;
             joints: components["schemas"]["StackJoint"][];
@@ -3049,10 +3025,7 @@ export interface components {
             remarks: string[];
             choices: components["schemas"]["StackChoices"][];
             ports: components["schemas"]["PortOnWall"][];
-            /**
-             * Format: float
-             * @description across, in millimetres
-             */
+            /** @description across, in millimetres */
             bowl: number | null;
             chamber: components["schemas"]["Chamber"] | null;
             wall: components["schemas"]["WallTick"][];
@@ -3061,94 +3034,18 @@ export interface components {
             /** @description the barrel that comes off to change what lies below it */
             liftFirst: string | null;
         };
-        /** @description A cylinder on the timing bench. */
-        TimingCylinder: {
-            id: string;
-            name: string;
-            /**
-             * Format: float
-             * @description crank degrees by which it leads the first one
-             */
-            phase: number;
-            /**
-             * Format: float
-             * @description crank angle of its firing top dead centre; null where the sheet does not say
-             */
-            fires: number | null;
-            /**
-             * Format: float
-             * @description degrees from upright, to the right as it is seen
-             */
-            lean: number;
-        };
-        /** @description How far the valves of one side stand open, for drawings. */
-        TimingLift: {
-            side: string;
-            /**
-             * Format: float
-             * @description crank degrees after its cylinder fires
-             */
-            opens: number;
-            /** Format: float */
-            closes: number;
-            /**
-             * Format: float
-             * @description millimetres
-             */
-            most: number;
-            /** @description millimetres at every fourth degree of the two turns */
-            lifts: number[];
-        };
-        /** @description A timing mark where the sheet puts it. */
-        TimingMark: {
-            id: string;
-            name: string;
-            on: string;
-            for: string;
-            cylinder: string | null;
-            side: string | null;
-            /**
-             * Format: float
-             * @description crank degrees after the top of its cylinder
-             */
-            meets: number;
-            /**
-             * Format: float
-             * @description degrees from straight up, clockwise as it is seen
-             */
-            clock: number;
-            against: string | null;
-            seenFrom: string;
-            /** @description whether it is seen from the other side than the crank is drawn from */
-            mirrored: boolean;
-            trusted: boolean;
-            /** @description who punched a new one beside it */
-            punched: string | null;
-            /**
-             * Format: float
-             * @description degrees off the point that was read inside; null where it agrees or nothing says
-             */
-            off: number | null;
-        };
         /** @description The timing bench of a job: everything that is drawn, and how far dead centre, ignition and cams have come. */
         Timing: {
-            /** Format: float */
             bore: number;
-            /** Format: float */
             stroke: number;
-            /** Format: float */
             rod: number | null;
-            /**
-             * Format: float
-             * @description of a dial in the plug hole, degrees
-             */
+            /** @description of a dial in the plug hole, degrees */
             incline: number;
-            cycle: string;
-            form: string;
-            /** Format: float */
+            cycle: components["schemas"]["Cycle"];
+            form: components["schemas"]["Form"];
             veeAngle: number;
-            gear: string;
-            drive: string | null;
+            gear: components["schemas"]["ValveGear"];
+            drive: components["schemas"]["CamDrive"] | null;
             /** @description clockwise or anticlockwise */
             runs: string;
             seenFrom: string;
@@ -3173,6 +3070,50 @@ export interface components {
             /** @description why a thicker gasket moves no point measured from the top */
             thickness: string | null;
         };
+        /** @description A cylinder on the timing bench. */
+        TimingCylinder: {
+            id: string;
+            name: string;
+            /** @description crank degrees by which it leads the first one */
+            phase: number;
+            /** @description crank angle of its firing top dead centre; null where the sheet does not say */
+            fires: number | null;
+            /** @description degrees from upright, to the right as it is seen */
+            lean: number;
+        };
+        /** @description How far the valves of one side stand open, for drawings. */
+        TimingLift: {
+            side: components["schemas"]["ValveSide"];
+            /** @description crank degrees after its cylinder fires */
+            opens: number;
+            closes: number;
+            /** @description millimetres */
+            most: number;
+            /** @description millimetres at every fourth degree of the two turns */
+            lifts: number[];
+        };
+        /** @description A timing mark where the sheet puts it. */
+        TimingMark: {
+            id: string;
+            name: string;
+            on: components["schemas"]["MarkCarrier"];
+            for: components["schemas"]["MarkedFor"];
+            cylinder: string | null;
+            side: components["schemas"]["ValveSide"] | null;
+            /** @description crank degrees after the top of its cylinder */
+            meets: number;
+            /** @description degrees from straight up, clockwise as it is seen */
+            clock: number;
+            against: string | null;
+            seenFrom: string;
+            /** @description whether it is seen from the other side than the crank is drawn from */
+            mirrored: boolean;
+            trusted: boolean;
+            /** @description who punched a new one beside it */
+            punched: string | null;
+            /** @description degrees off the point that was read inside; null where it agrees or nothing says */
+            off: number | null;
+        };
         /** @description The step of the order of work that the next act answers. */
         TimingStep: {
             id: string;
@@ -3187,9 +3128,7 @@ export interface components {
         /** @description What a cylinder does between two turns of the crank after the top at which it fires. */
         TimingStroke: {
             name: string;
-            /** Format: float */
             from: number;
-            /** Format: float */
             to: number;
         };
         /** @description The wheel by which a cam is turned. */
@@ -3197,32 +3136,14 @@ export interface components {
             teeth: number;
             /** @description teeth of the wheel on the crank */
             drivenBy: number;
-            /**
-             * Format: float
-             * @description of its pitch circle, millimetres
-             */
+            /** @description of its pitch circle, millimetres */
             radius: number;
-            /** Format: float */
             pitch: number;
             slotted: boolean;
-            /**
-             * Format: float
-             * @description one tooth in degrees of the cam
-             */
+            /** @description one tooth in degrees of the cam */
             tooth: number;
             /** @description of the crank after which the same teeth meet again */
             turns: number;
-        };
-        /** @description A kind of measuring tool. */
-        ToolKind: {
-            kind: string;
-            units: string[];
-            /** @description a set of leaves */
-            hasLeaves: boolean;
-            /** @description its range is the one size that it sets gauges to */
-            setsGauges: boolean;
-            /** @description what its length is taken between; null where none counts */
-            length: string | null;
         };
         /** @description A measuring tool of the shop. */
         Tool: {
@@ -3240,55 +3161,58 @@ export interface components {
             isOverdue: boolean;
             simulated: boolean;
         };
+        /** @description A kind of measuring tool. */
+        ToolKind: {
+            kind: components["schemas"]["ToolKindWord"];
+            /** @description that it may show, the usual one first */
+            units: string[];
+            /** @description a set of leaves */
+            hasLeaves: boolean;
+            /** @description its range is the one size that it sets gauges to */
+            setsGauges: boolean;
+            /** @description what its length is taken between; null where none counts */
+            length: string | null;
+        };
+        /** @enum {string} */
+        ToolKindWord: "micrometer" | "bore gauge" | "caliper" | "dial indicator" | "feeler leaves" | "small-hole gauge" | "crushed strip" | "setting ring" | "pressure gauge" | "degree wheel" | "torque wrench" | "torque adapter" | "burette";
+        /** @description Top dead centre of a cylinder as far as it has been read. */
+        Top: {
+            cylinder: string;
+            pairs: components["schemas"]["TopPair"][];
+            /** @description what the wheel reads there */
+            tdc: number | null;
+            setBy: number | null;
+            spread: number | null;
+            worth: string | null;
+            needs: components["schemas"]["TopNeed"][];
+            /** @description when the wheel was set */
+            setAt: string | null;
+            /** @description crank degrees either side of the top over which a dial of 0.01 mm does not move */
+            standsStill: number | null;
+        };
         /** @description For what a top is known exactly enough. */
         TopNeed: {
-            need: string;
+            need: components["schemas"]["TopNeedWord"];
             good: boolean;
-            /**
-             * Format: float
-             * @description degrees that pairs may lie apart
-             */
+            /** @description degrees that pairs may lie apart */
             within: number;
             how: string;
         };
+        /** @enum {string} */
+        TopNeedWord: "valve clearance" | "cams by their marks" | "cams by the degree wheel" | "ignition";
         /** @description Two readings of the degree wheel on both sides of a top. */
         TopPair: {
             entry: string;
             by: string;
             at: string;
             way: string;
-            /** Format: float */
             before: number;
-            /** Format: float */
             after: number;
-            /** Format: float */
             middle: number;
-            /** Format: float */
             half: number;
         };
-        /** @description Top dead centre of a cylinder as far as it has been read. */
-        Top: {
-            cylinder: string;
-            pairs: components["schemas"]["TopPair"][];
-            /**
-             * Format: float
-             * @description what the wheel reads there
-             */
-            tdc: number | null;
-            /** Format: float */
-            setBy: number | null;
-            /** Format: float */
-            spread: number | null;
-            worth: string | null;
-            needs: components["schemas"]["TopNeed"][];
-            /** @description when the wheel was set */
-            setAt: string | null;
-            /**
-             * Format: float
-             * @description crank degrees either side of the top over which a dial of 0.01 mm does not move
-             */
-            standsStill: number | null;
-        };
+        /** @enum {string} */
+        TopWay: "stop" | "equal drops" | "dwell";
         /** @description A fastener that is asked about before anything else is pulled. */
         TorqueAsked: {
             stage: number;
@@ -3296,7 +3220,7 @@ export interface components {
             begins: number;
             bolt: string;
             /** @description over, clicked at once, turns without rising */
-            outcome: string;
+            outcome: components["schemas"]["Outcome"];
             headline: string;
             /** @description what to do, and how one knows */
             ask: string;
@@ -3306,29 +3230,26 @@ export interface components {
         /** @description A fastener from above, in millimetres. */
         TorqueBolt: {
             id: string;
-            /** Format: float */
             x: number;
-            /** Format: float */
             y: number;
             thread: string;
             /** @description of thread and seating face, as the maker states */
             condition: string;
             leftHand: boolean;
             /** @description straight, adapter or feel */
-            reached: string;
+            reached: components["schemas"]["Reached"];
             oneUse: boolean;
             /** @description as a sheet states it */
-            document: Record<string, never> | null;
+            document: {
+                [key: string]: unknown;
+            } | null;
         };
         /** @description A cylinder from above. */
         TorqueBore: {
             cylinder: string;
             name: string;
-            /** Format: float */
             x: number;
-            /** Format: float */
             y: number;
-            /** Format: float */
             bore: number;
             hasValves: boolean;
         };
@@ -3343,10 +3264,7 @@ export interface components {
         TorqueDue: {
             stage: number;
             bolt: string;
-            /**
-             * Format: float
-             * @description degrees of an angle that was interrupted
-             */
+            /** @description degrees of an angle that was interrupted */
             turned: number;
         };
         /** @description A joint that is pulled in one step of the plan. */
@@ -3355,7 +3273,7 @@ export interface components {
             slab: string;
             name: string;
             /** @description of its step */
-            state: string;
+            state: components["schemas"]["StepState"];
             canBegin: boolean;
             /** @description why it cannot begin yet */
             why: string | null;
@@ -3363,7 +3281,8 @@ export interface components {
             /** @description once round each; none where the sheet states no programme */
             passes: components["schemas"]["TorquePass"][];
             /** @description as a run takes it along; null where it has to be asked for */
-            programme: Record<string, never> | null;
+            programme: components["schemas"]["Programme"] | null;
+            /** @description the run that counts, or counted last */
             run: components["schemas"]["TorqueRun"] | null;
             place: components["schemas"]["TorquePlace"];
         };
@@ -3374,7 +3293,7 @@ export interface components {
             stage: number;
             bolt: string;
             /** @description done, in doubt, past its stage, out of order, moved, under, interrupted, over, clicked at once, turns without rising, again, ahead of its stage, after the end */
-            outcome: string;
+            outcome: components["schemas"]["Outcome"];
             by: string;
             at: string;
         };
@@ -3392,32 +3311,24 @@ export interface components {
             /** @description of the group */
             name: string;
             source: string;
-            kind: string;
+            kind: components["schemas"]["StageKind"];
             /** @description what is asked, as the maker prints it */
             words: string;
             /** @description what the hand does, and how one knows that it is right */
             act: string;
             actByFeel: string;
             order: string[];
-            /**
-             * Format: float
-             * @description N·m or degrees that is aimed at
-             */
+            /** @description N·m or degrees that is aimed at */
             figure: number | null;
-            /** Format: float */
             least: number | null;
-            /** Format: float */
             most: number | null;
-            /**
-             * Format: float
-             * @description N·m that a fastener gets later, past which it is asked about; null where this stage is final
-             */
+            /** @description N·m that a fastener gets later, past which it is asked about; null where this stage is final */
             final: number | null;
             /** @description what is done between two pulls */
             between: string | null;
             note: string | null;
             /** @description what a pull past the limit asks for */
-            over: string;
+            over: components["schemas"]["AfterOver"];
             /** @description best first */
             settings: components["schemas"]["TorqueSetting"][];
         };
@@ -3439,6 +3350,7 @@ export interface components {
             /** @description from 1; null when all are done */
             stage: number | null;
             next: components["schemas"]["TorqueDue"] | null;
+            /** @description past its limit, or what the hand felt: waits for its consequence */
             asked: components["schemas"]["TorqueAsked"] | null;
             stagesBack: number[];
             /** @description whether the pause since the last pull was long */
@@ -3458,44 +3370,25 @@ export interface components {
             name: string;
             adapter: string | null;
             adapterName: string | null;
-            /**
-             * Format: float
-             * @description of the adapter to the handle, in degrees
-             */
+            /** @description of the adapter to the handle, in degrees */
             angle: number;
-            /**
-             * Format: float
-             * @description of the wrench, in mm
-             */
+            /** @description of the wrench, in mm */
             lever: number | null;
-            /**
-             * Format: float
-             * @description of the adapter, in mm
-             */
+            /** @description of the adapter, in mm */
             reach: number | null;
             dial: string;
-            /**
-             * Format: float
-             * @description N·m
-             */
+            /** @description N·m */
             delivered: number;
-            /**
-             * Format: float
-             * @description of the wrench at the bolt, N·m; null where nobody knows it
-             */
+            /** @description of the wrench at the bolt, N·m; null where nobody knows it */
             doubt: number | null;
             overdue: boolean;
             cautions: string[];
         };
         /** @description A tunnel from above. */
         TorqueSlot: {
-            /** Format: float */
             x: number;
-            /** Format: float */
             y: number;
-            /** Format: float */
             width: number;
-            /** Format: float */
             height: number;
         };
         /** @description Variants tried against each other. */
@@ -3515,47 +3408,13 @@ export interface components {
             by: string;
             at: string;
         };
-        /** @description What comes off a stem. */
-        ValveGrind: {
-            atLeast: string;
-            atMost: string;
-            aim: string;
-        };
-        /** @description A cylinder as it stands at one turn of the crank. */
-        ValvePiston: {
-            cylinder: string;
-            name: string;
-            /**
-             * Format: float
-             * @description share of the stroke below the top
-             */
-            down: number;
-            stroke: string;
-            /** @description sides whose valves are open */
-            open: string[];
-            /** @description sides whose valves are to be set here */
-            set: string[];
-        };
-        /** @description A turn of the crank at which valves are set. */
-        ValvePosition: {
-            /**
-             * Format: float
-             * @description degrees of the two turns
-             */
-            crank: number;
-            onMark: boolean;
-            name: string;
-            valves: string[];
-            done: boolean;
-            pistons: components["schemas"]["ValvePiston"][];
-        };
         /** @description A valve on its bench: what was read of it, what it should be, what sets it. */
         Valve: {
             id: string;
             name: string;
             cylinder: string;
             cylinderName: string;
-            side: string;
+            side: components["schemas"]["ValveSide"];
             spot: string;
             step: components["schemas"]["TimingStep"] | null;
             /** @description read inside as found, and its setting step is ready */
@@ -3567,7 +3426,7 @@ export interface components {
             entry: string | null;
             /** @description why the last reading no longer holds */
             stale: string | null;
-            state: string | null;
+            state: components["schemas"]["State"] | null;
             words: string | null;
             reason: string | null;
             action: string | null;
@@ -3584,6 +3443,38 @@ export interface components {
             tubeSeen: boolean;
             rockersSeen: boolean;
         };
+        /** @enum {string} */
+        ValveGear: "none" | "side" | "pushrod" | "single cam" | "twin cam";
+        /** @description What comes off a stem. */
+        ValveGrind: {
+            atLeast: string;
+            atMost: string;
+            aim: string;
+        };
+        /** @description A cylinder as it stands at one turn of the crank. */
+        ValvePiston: {
+            cylinder: string;
+            name: string;
+            /** @description share of the stroke below the top */
+            down: number;
+            stroke: string;
+            /** @description sides whose valves are open */
+            open: string[];
+            /** @description sides whose valves are to be set here */
+            set: string[];
+        };
+        /** @description A turn of the crank at which valves are set. */
+        ValvePosition: {
+            /** @description degrees of the two turns */
+            crank: number;
+            onMark: boolean;
+            name: string;
+            valves: string[];
+            done: boolean;
+            pistons: components["schemas"]["ValvePiston"][];
+        };
+        /** @enum {string} */
+        ValveSide: "inlet" | "exhaust";
         /** @description A stem as it was ground. */
         ValveStem: {
             entry: string;
@@ -3592,11 +3483,8 @@ export interface components {
         };
         /** @description The valve bench of a job. */
         Valves: {
-            adjustment: string | null;
-            /**
-             * Format: float
-             * @description degrees, kept from where a valve opens and closes
-             */
+            adjustment: components["schemas"]["Adjustment"] | null;
+            /** @description degrees, kept from where a valve opens and closes */
             margin: number | null;
             /** @description null where the sheet does not state the events */
             positions: components["schemas"]["ValvePosition"][] | null;
@@ -3612,21 +3500,20 @@ export interface components {
             turnedBy: string | null;
             runs: string | null;
         };
+        /** @description A verdict with its reason. */
+        Verdict: {
+            state: components["schemas"]["State"];
+            side: components["schemas"]["Side"] | null;
+            likely: components["schemas"]["ZoneWord"] | null;
+            words: string;
+            reason: string;
+            action: string | null;
+            margin: number | null;
+        };
         /** @description How many verdicts of one kind a slab holds, worst first. */
         VerdictCount: {
             state: string;
             count: number;
-        };
-        /** @description A verdict with its reason. */
-        Verdict: {
-            state: string;
-            side: string | null;
-            likely: string | null;
-            words: string;
-            reason: string;
-            action: string | null;
-            /** Format: float */
-            margin: number | null;
         };
         /** @description A wait that is running. */
         Wait: {
@@ -3638,23 +3525,18 @@ export interface components {
         };
         /** @description How far below the barrel’s face the crown’s edge stands at a turn of the crank, as it lies and with the pieces tried. */
         WallTick: {
-            /**
-             * Format: float
-             * @description degrees after top dead centre
-             */
+            /** @description degrees after top dead centre */
             turn: number;
-            /** Format: float */
             before: number;
-            /** Format: float */
             after: number;
         };
         /** @description Offset of chain wheels or play of gears, and the shims that bring it inside. */
         WheelFit: {
-            spot: string;
+            spot: components["schemas"]["JudgedQuantity"];
             name: string;
             hint: string;
             read: string | null;
-            state: string | null;
+            state: components["schemas"]["State"] | null;
             words: string | null;
             reason: string | null;
             action: string | null;
@@ -3669,428 +3551,463 @@ export interface components {
         };
         /** @description A reading on the ruler, in millimetres: a figure with its doubt, or a bracket between leaves. */
         Whisker: {
-            /** Format: float */
             low: number;
-            /** Format: float */
             high: number | null;
-            /** Format: float */
             nominal: number;
             bracket: boolean;
         };
         /** @description A stretch of the limit ruler, in millimetres. */
         Zone: {
-            /** Format: float */
             from: number;
-            /** Format: float */
             to: number;
-            zone: string;
-            side: string | null;
+            zone: components["schemas"]["ZoneWord"];
+            side: components["schemas"]["Side"] | null;
         };
+        /** @enum {string} */
+        ZoneWord: "within" | "worn" | "out";
         /** @enum {string} */
         EntryKind: "job_opened" | "sheet_adopted" | "entry_struck" | "note_written" | "reading_taken" | "source_chosen" | "bore_decided" | "pistons_paired" | "gaps_placed" | "mark_read" | "verdict_accepted" | "step_done" | "hold_answered" | "hold_waived" | "second_waived" | "slab_lifted" | "slab_provisional" | "act_done" | "errands_changed" | "step_set_aside" | "step_added" | "wait_started" | "wait_seen" | "ledger_in" | "ledger_out" | "debt_owed" | "debt_paid" | "school_chosen" | "part_ordered" | "part_arrived" | "part_wrong" | "part_taken" | "part_reused" | "part_back" | "work_sent" | "work_back" | "run_started" | "bolt_pulled" | "bolt_skipped" | "bolt_replaced" | "stage_restarted" | "over_accepted" | "run_abandoned" | "pieces_laid" | "thickness_decided" | "dead_centre_read" | "wheel_set" | "ignition_read" | "ignition_moved" | "mark_punched" | "cam_marks_read" | "cam_events_read" | "cam_moved" | "shim_read" | "shims_decided" | "shim_fitted" | "shims_shelved" | "stem_ground" | "left_loose" | "decompressor_set" | "rod_read" | "rods_let_out" | "rods_spin" | "order_seen" | "fluid_filled" | "leak_gauge_read" | "leak_found" | "leak_down_read" | "compression_wet" | "start_seen" | "heat_cycle" | "run_in_planned" | "recheck_done" | "trial_made" | "trial_decided" | "open_end" | "handed_over";
         /** @description the payload of an entry, by its kind */
         Payloads: {
             job_opened: {
-                condition?: unknown;
-                complaint?: unknown;
-                schools?: unknown;
-                errands?: unknown;
-                off?: unknown;
+                condition: components["schemas"]["JobCondition"];
+                complaint?: string;
+                schools?: {
+                    [key: string]: string;
+                };
+                errands?: components["schemas"]["ErrandWord"][];
+                off?: string[];
             };
             sheet_adopted: {
-                version?: unknown;
-                from?: unknown;
+                version: number;
+                from: number;
             };
             entry_struck: {
-                entry?: unknown;
-                reason?: unknown;
+                entry: string;
+                reason: string;
             };
             note_written: {
-                text?: unknown;
-                slab?: unknown;
-                photo?: unknown;
+                text: string;
+                slab?: string;
+                /** Format: uuid */
+                photo?: string;
             };
             reading_taken: {
-                spot?: unknown;
-                reading?: unknown;
-                tool?: unknown;
-                set_with?: unknown;
-                kept?: unknown;
-                state?: unknown;
-                from?: unknown;
-                held?: unknown;
-                again?: unknown;
+                spot: string;
+                reading: string | {
+                    [key: string]: unknown;
+                };
+                tool?: string;
+                set_with?: string;
+                kept?: boolean;
+                again?: boolean;
+                state?: string;
+                from?: string;
+                held?: components["schemas"]["HeadHeld"];
             };
             source_chosen: {
-                limit?: unknown;
-                range?: unknown;
-                service?: unknown;
-                reason?: unknown;
+                limit: string;
+                range: components["schemas"]["SourceKind"];
+                service?: components["schemas"]["SourceKind"];
+                reason: string;
             };
             bore_decided: {
-                cylinder?: unknown;
-                decision?: unknown;
-                size?: unknown;
-                reason?: unknown;
+                cylinder: string;
+                decision: components["schemas"]["BoreJob"];
+                size?: string;
+                reason?: string;
             };
             pistons_paired: {
-                pairs?: unknown;
+                pairs: {
+                    [key: string]: string;
+                };
             };
             gaps_placed: {
-                cylinder?: unknown;
-                school?: unknown;
-                angles?: unknown;
+                cylinder: string;
+                school: components["schemas"]["GapSchool"];
+                angles: {
+                    [key: string]: string;
+                };
             };
             mark_read: {
-                place?: unknown;
-                mark?: unknown;
+                place: string;
+                mark: string;
             };
             verdict_accepted: {
-                verdict?: unknown;
-                state?: unknown;
-                reason?: unknown;
+                verdict: string;
+                state: components["schemas"]["State"];
+                reason: string;
             };
             step_done: {
-                step?: unknown;
+                step: string;
             };
             hold_answered: {
-                hold?: unknown;
-                item?: unknown;
-                second?: unknown;
-                vouched?: unknown;
+                hold: string;
+                item: number;
+                second?: string;
+                vouched?: boolean | string;
             };
             hold_waived: {
-                hold?: unknown;
-                item?: unknown;
-                reason?: unknown;
+                hold: string;
+                item: number;
+                reason?: string;
             };
             second_waived: {
-                hold?: unknown;
-                reason?: unknown;
+                hold: string;
+                reason: string;
             };
             slab_lifted: {
-                slab?: unknown;
-                crushed?: unknown;
+                slab: string;
+                crushed?: boolean;
             };
             slab_provisional: {
-                slab?: unknown;
-                reason?: unknown;
+                slab: string;
+                reason: string;
             };
             act_done: {
-                act?: unknown;
-                cylinder?: unknown;
-                ring?: unknown;
-                valve?: unknown;
-                note?: unknown;
+                act: components["schemas"]["ActWord"];
+                cylinder?: string;
+                ring?: string;
+                valve?: string;
+                note?: string;
             };
             errands_changed: {
-                errands?: unknown;
-                reason?: unknown;
+                errands: components["schemas"]["ErrandWord"][];
+                reason: string;
             };
             step_set_aside: {
-                step?: unknown;
-                reason?: unknown;
-                taken_up?: unknown;
+                step: string;
+                reason: string;
+                taken_up?: boolean;
             };
-            step_added: {
-                id?: unknown;
-                slab?: unknown;
-                name?: unknown;
-                why?: unknown;
-                needs?: unknown;
-                before?: unknown;
-                minutes?: unknown;
-                caution?: unknown;
-                kind?: unknown;
-                cylinder?: unknown;
-                question?: unknown;
-                parts?: unknown;
-                tools?: unknown;
-                torque?: unknown;
-            };
+            step_added: components["schemas"]["OwnStep"];
             wait_started: {
-                what?: unknown;
-                time?: unknown;
-                seen?: unknown;
-                step?: unknown;
+                what: string;
+                /** Format: quantity */
+                time: string;
+                seen?: string;
+                step?: string;
             };
             wait_seen: {
-                wait?: unknown;
+                wait: string;
             };
             ledger_in: {
-                what?: unknown;
-                slab?: unknown;
-                dropped?: unknown;
+                what: string;
+                slab: string;
+                dropped?: boolean;
             };
             ledger_out: {
-                what?: unknown;
+                what: string;
             };
             debt_owed: {
-                what?: unknown;
-                reason?: unknown;
-                release?: unknown;
+                what: string;
+                reason: string;
+                release?: string;
             };
             debt_paid: {
-                what?: unknown;
+                what: string;
             };
             school_chosen: {
-                matter?: unknown;
-                school?: unknown;
-                reason?: unknown;
+                matter: string;
+                school: string;
+                reason?: string;
             };
             part_ordered: {
-                part?: unknown;
-                promised?: unknown;
-                for?: unknown;
-                from?: unknown;
+                part: string;
+                /** Format: date */
+                promised?: string;
+                for?: string[];
+                from?: string;
             };
             part_arrived: {
-                part?: unknown;
-                note?: unknown;
-                photo?: unknown;
+                part: string;
+                note?: string;
+                /** Format: uuid */
+                photo?: string;
             };
             part_wrong: {
-                part?: unknown;
-                reason?: unknown;
+                part: string;
+                reason: string;
             };
             part_taken: {
-                part?: unknown;
+                part: string;
             };
             part_reused: {
-                part?: unknown;
-                reason?: unknown;
+                part: string;
+                reason?: string;
             };
             part_back: {
-                part?: unknown;
-                place?: unknown;
-                reason?: unknown;
+                part: string;
+                place: string;
+                reason?: string;
             };
             work_sent: {
-                cylinder?: unknown;
-                to?: unknown;
-                promised?: unknown;
+                cylinder: string;
+                to: string;
+                /** Format: date */
+                promised?: string;
             };
             work_back: {
-                cylinder?: unknown;
-                note?: unknown;
+                cylinder: string;
+                note?: string;
             };
             run_started: {
-                step?: unknown;
-                programme?: unknown;
+                step: string;
+                programme: components["schemas"]["Programme"];
             };
             bolt_pulled: {
-                run?: unknown;
-                stage?: unknown;
-                bolt?: unknown;
-                torque?: unknown;
-                angle?: unknown;
-                felt?: unknown;
-                moved?: unknown;
-                past?: unknown;
-                over?: unknown;
-                feel?: unknown;
-                with?: unknown;
+                run: string;
+                stage: number;
+                bolt: string;
+                /** Format: quantity */
+                torque?: string;
+                /** Format: quantity */
+                angle?: string;
+                felt?: boolean;
+                moved?: boolean;
+                past?: boolean;
+                over?: boolean;
+                feel?: components["schemas"]["PullFeel"];
+                with?: components["schemas"]["PulledWith"];
             };
             bolt_skipped: {
-                run?: unknown;
-                bolt?: unknown;
-                reason?: unknown;
-                release?: unknown;
+                run: string;
+                bolt: string;
+                reason: string;
+                release?: string;
             };
             bolt_replaced: {
-                run?: unknown;
-                bolt?: unknown;
-                reason?: unknown;
+                run: string;
+                bolt: string;
+                reason: string;
             };
             stage_restarted: {
-                run?: unknown;
-                stage?: unknown;
-                reason?: unknown;
+                run: string;
+                stage: number;
+                reason: string;
             };
             over_accepted: {
-                run?: unknown;
-                bolt?: unknown;
-                reason?: unknown;
+                run: string;
+                bolt: string;
+                reason: string;
             };
             run_abandoned: {
-                run?: unknown;
-                reason?: unknown;
+                run: string;
+                reason: string;
             };
             pieces_laid: {
-                slab?: unknown;
-                pieces?: unknown;
-                crushed?: unknown;
-                why?: unknown;
+                slab: string;
+                pieces: components["schemas"]["LaidPieceSaid"][];
+                crushed?: boolean;
+                why?: string;
             };
             thickness_decided: {
-                joints?: unknown;
-                reason?: unknown;
+                joints: {
+                    slab: string;
+                    pieces: components["schemas"]["LaidPieceSaid"][];
+                }[];
+                reason?: string;
             };
             dead_centre_read: {
-                cylinder?: unknown;
-                way?: unknown;
-                before?: unknown;
-                after?: unknown;
-                resolution?: unknown;
+                cylinder: string;
+                /** Format: quantity */
+                before: string;
+                /** Format: quantity */
+                after: string;
+                way?: components["schemas"]["TopWay"];
+                /** Format: quantity */
+                resolution?: string;
             };
             wheel_set: {
-                cylinder?: unknown;
+                cylinder: string;
             };
             ignition_read: {
-                cylinder?: unknown;
-                degrees?: unknown;
-                below_tdc?: unknown;
-                dial?: unknown;
-                tool?: unknown;
-                seen_by?: unknown;
-                against?: unknown;
-                rod?: unknown;
-                incline?: unknown;
-                point?: unknown;
+                cylinder?: string;
+                /** Format: quantity */
+                degrees?: string;
+                /** Format: quantity */
+                below_tdc?: string;
+                /** Format: quantity */
+                dial?: string;
+                tool?: string;
+                /** @enum {string} */
+                seen_by?: "meter" | "lamp" | "timing light" | "mark";
+                against?: boolean;
+                /** Format: quantity */
+                rod?: string;
+                /** Format: quantity */
+                incline?: string;
+                point?: {
+                    [key: string]: unknown;
+                };
             };
             ignition_moved: {
-                way?: unknown;
-                rim?: unknown;
-                turn?: unknown;
-                gap?: unknown;
+                way: components["schemas"]["CamWay"];
+                /** Format: quantity */
+                rim?: string;
+                /** Format: quantity */
+                turn?: string;
+                /** Format: quantity */
+                gap?: string;
             };
             mark_punched: {
-                mark?: unknown;
-                off?: unknown;
-                reason?: unknown;
+                mark: string;
+                /** Format: quantity */
+                off: string;
+                reason?: string;
             };
             cam_marks_read: {
-                bank?: unknown;
-                cam?: unknown;
-                off?: unknown;
-                of?: unknown;
-                rim?: unknown;
-                teeth?: unknown;
-                turned?: unknown;
+                cam: string;
+                bank?: string;
+                /** Format: quantity */
+                off?: string;
+                /** @enum {string} */
+                of?: "cam" | "crank";
+                /** Format: quantity */
+                rim?: string;
+                teeth?: number;
+                turned?: boolean;
             };
             cam_events_read: {
-                cylinder?: unknown;
-                side?: unknown;
-                opens?: unknown;
-                closes?: unknown;
-                lift?: unknown;
-                tool?: unknown;
+                cylinder: string;
+                side: components["schemas"]["ValveSide"];
+                /** Format: quantity */
+                opens: string;
+                /** Format: quantity */
+                closes: string;
+                /** Format: quantity */
+                lift?: string;
+                tool?: string;
             };
             cam_moved: {
-                bank?: unknown;
-                cam?: unknown;
-                way?: unknown;
-                teeth?: unknown;
-                turn?: unknown;
+                cam: string;
+                way: components["schemas"]["CamWay"];
+                bank?: string;
+                teeth?: number;
+                /** Format: quantity */
+                turn?: string;
             };
             shim_read: {
-                valve?: unknown;
-                size?: unknown;
-                by?: unknown;
+                valve: string;
+                /** Format: quantity */
+                size: string;
+                /** @enum {string} */
+                by?: "micrometer" | "printed";
             };
             shims_decided: {
-                shims?: unknown;
+                shims: components["schemas"]["ShimChosen"][];
             };
-            shim_fitted: {
-                valve?: unknown;
-                size?: unknown;
-                source?: unknown;
-                whose?: unknown;
-            };
+            shim_fitted: components["schemas"]["ShimChosen"];
             shims_shelved: {
-                plan?: unknown;
-                sizes?: unknown;
+                plan: string;
+                sizes: string[];
             };
             stem_ground: {
-                valve?: unknown;
-                taken?: unknown;
+                valve: string;
+                /** Format: quantity */
+                taken: string;
             };
             left_loose: {
-                valves?: unknown;
-                reason?: unknown;
-                recheck?: unknown;
+                valves: string[];
+                reason: string;
+                recheck: components["schemas"]["RecheckSaid"];
             };
             decompressor_set: {
-                slack?: unknown;
+                /** Format: quantity */
+                slack: string;
             };
             rod_read: {
-                valve?: unknown;
-                length?: unknown;
+                valve: string;
+                /** Format: quantity */
+                length: string;
             };
             rods_let_out: {
-                cylinder?: unknown;
-                flats?: unknown;
+                cylinder: string;
+                flats: number;
             };
             rods_spin: {
-                cylinder?: unknown;
-                valves?: unknown;
+                cylinder: string;
+                valves?: string[];
             };
             order_seen: {
-                stack?: unknown;
-                valve?: unknown;
+                /** @enum {string} */
+                stack: "rockers" | "tube";
+                valve: string;
             };
             fluid_filled: {
-                fluid?: unknown;
-                amount?: unknown;
-                grade?: unknown;
-                sure?: unknown;
+                fluid: components["schemas"]["FluidKind"];
+                /** Format: quantity */
+                amount: string;
+                grade?: string;
+                sure?: boolean;
             };
             leak_gauge_read: {
-                starts?: unknown;
-                pressure?: unknown;
-                after?: unknown;
+                /** Format: quantity */
+                pressure: string;
+                starts?: boolean;
+                /** Format: quantity */
+                after?: string;
             };
             leak_found: {
-                where?: unknown;
-                how?: unknown;
+                where: string;
+                /** @enum {string} */
+                how: "soap" | "ear" | "hand" | "dip";
             };
             leak_down_read: {
-                cylinder?: unknown;
-                supply?: unknown;
-                held?: unknown;
-                hisses?: unknown;
+                cylinder: string;
+                /** Format: quantity */
+                supply: string;
+                /** Format: quantity */
+                held: string;
+                hisses?: components["schemas"]["HissWord"][];
             };
             compression_wet: {
-                cylinder?: unknown;
-                pressure?: unknown;
+                cylinder: string;
+                /** Format: quantity */
+                pressure: string;
             };
             start_seen: {
-                item?: unknown;
-                right?: unknown;
-                note?: unknown;
+                item: string;
+                right?: boolean;
+                note?: string;
             };
             heat_cycle: {
-                stage?: unknown;
-                temperature?: unknown;
+                /** @enum {string} */
+                stage: "warm" | "cold";
+                /** Format: quantity */
+                temperature?: string;
             };
             run_in_planned: {
-                hours_per_week?: unknown;
-                stages?: unknown;
-                rechecks?: unknown;
-                mixture?: unknown;
-                note?: unknown;
+                hours_per_week: number;
+                stages?: components["schemas"]["RunInStageSaid"][];
+                rechecks?: components["schemas"]["RecheckSaid"][];
+                mixture?: {
+                    ratio: number;
+                    after?: number;
+                };
+                note?: string;
             };
             recheck_done: {
-                recheck?: unknown;
-                note?: unknown;
+                recheck: string;
+                note?: string;
             };
             trial_made: {
-                trial?: unknown;
-                variant?: unknown;
-                conditions?: unknown;
-                found?: unknown;
-                figure?: unknown;
+                trial: string;
+                variant: string;
+                found: string;
+                conditions?: string;
+                figure?: string;
             };
             trial_decided: {
-                trial?: unknown;
-                variant?: unknown;
-                because?: unknown;
+                trial: string;
+                variant: string;
+                because: string;
             };
             open_end: {
-                text?: unknown;
+                text: string;
             };
             handed_over: {
-                note?: unknown;
+                note?: string;
             };
         };
     };
@@ -5238,7 +5155,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BeginnersCode"];
+                    "application/json": components["schemas"]["Code"];
                 };
             };
             /** @description What was read cannot be used */
@@ -5330,7 +5247,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["BeginnersCode"];
+                    "application/json": components["schemas"]["Code"];
                 };
             };
         };

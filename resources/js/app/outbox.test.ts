@@ -130,13 +130,13 @@ describe('the outbox', () => {
 
     it('holds an entry until it is let go, and lets it go when the page comes back', async () => {
         const outbox = new Outbox(`t${name}`, server)
-        const id = await outbox.add(214, 'reading_taken', {}, 'a', { held: true })
+        const id = await outbox.add(214, 'note_written', { text: 'a' }, 'a', { held: true })
         await settled(outbox)
         expect([...stored]).toEqual([])
         await outbox.release(id)
         await settled(outbox)
         expect([...stored]).toEqual([id])
-        const second = await outbox.add(214, 'reading_taken', {}, 'b', { held: true })
+        const second = await outbox.add(214, 'note_written', { text: 'b' }, 'b', { held: true })
         const after = new Outbox(`t${name}`, server)
         await after.open()
         await settled(after)

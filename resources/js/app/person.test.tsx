@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { answers, asked, show } from '../testing/bench'
 import { Person } from './Person'
 
-const petra = { username: 'petra', name: 'Petra Quill', initials: 'PQ', role: 'mechanic' }
+const petra = { username: 'petra', name: 'Petra Quill', initials: 'PQ', role: 'mechanic' } as const
 
 describe('who is at the bench', () => {
     it.each([

@@ -1,6 +1,6 @@
 import { useEffect } from 'react'
 import { v7 as uuid } from 'uuid'
-import type { EntryKind } from './api'
+import type { EntryKind, Payloads } from './api'
 import { useKept } from './kept'
 import { outbox } from './outbox'
 import { useWaiting } from './useOutbox'
@@ -20,10 +20,10 @@ export function useEntering<T>(job: number, key: string, blank: T, bench = 'timi
             setSent('')
         }
     }, [isGone, setTyped, setSent, blank])
-    const enter = async (kind: EntryKind, payload: Record<string, unknown>, label: string) => {
+    const enter = async <K extends EntryKind>(kind: K, payload: Payloads[K], label: string) => {
         const refused = waiting?.refusal ? waiting.id : null
         const id = uuid()
-        const adding = outbox.add(job, kind, payload as never, label, { id })
+        const adding = outbox.add(job, kind, payload, label, { id })
         setSent(id)
         // the refused one goes once the mended one is there: without either, what is typed would count as taken
         if (refused !== null) {

@@ -1,5 +1,5 @@
 /** One of a few, each a button as large as a glove; the chosen one is filled. */
-export function Choice({
+export function Choice<T extends string>({
     label,
     options,
     chosen,
@@ -7,9 +7,9 @@ export function Choice({
 }: {
     label: string
     /** what it is and what is said of it */
-    options: [string, string][]
+    options: readonly (readonly [T, string])[]
     chosen: string
-    onChoose: (option: string) => void
+    onChoose: (option: T) => void
 }) {
     return (
         <fieldset aria-label={label} className="flex flex-wrap gap-1.5">

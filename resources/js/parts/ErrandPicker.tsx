@@ -1,5 +1,7 @@
 import type { Schemas } from '../app/api'
 
+type Name = Schemas['Errand']['name']
+
 /** What a machine is brought for: several together, each with what it does and opens. */
 export function ErrandPicker({
     offered,
@@ -7,10 +9,10 @@ export function ErrandPicker({
     onChange,
 }: {
     offered: Schemas['Errand'][]
-    chosen: string[]
-    onChange: (errands: string[]) => void
+    chosen: Name[]
+    onChange: (errands: Name[]) => void
 }) {
-    const turn = (name: string) =>
+    const turn = (name: Name) =>
         onChange(chosen.includes(name) ? chosen.filter((each) => each !== name) : [...chosen, name])
     return (
         <div className="mt-1 grid gap-2 sm:grid-cols-2">

@@ -279,7 +279,7 @@ describe('then and now', () => {
 })
 
 describe('marks and shells', () => {
-    const mark = (id: string, kind: string, value: string | null): Schemas['MarkedPart'] => ({
+    const mark = (id: string, kind: Schemas['MarkedPart']['kind'], value: string | null): Schemas['MarkedPart'] => ({
         id,
         kind,
         part: '1',

@@ -111,11 +111,11 @@ const aJoint = (more: object = {}): Joint =>
         ...more,
     }) as unknown as Joint
 
-const asked = (bolt: string, more: object = {}) => ({
+const asked = (bolt: string, more: Partial<NonNullable<Run['asked']>> = {}) => ({
     stage: 1,
     begins: 1,
     bolt,
-    outcome: 'over',
+    outcome: 'over' as const,
     headline: `${bolt} went past its limit`,
     ask: 'Slacken and restart the stage.',
     mayBeAccepted: true,
@@ -244,19 +244,22 @@ describe('the torque map', () => {
     it.each([
         ['clicked at once', true, 'b out, seen and in again', 'bolt_replaced'],
         ['turns without rising', false, 'b replaced', 'bolt_replaced'],
-    ])('asks about a fastener that %s, and accepts only what may be', async (outcome, mayBeAccepted, button, kind) => {
-        const headline = `b ${outcome}`
-        shown(aJoint({ run: aRun({ next: null, asked: asked('b', { outcome, headline, mayBeAccepted }) }) }))
-        const alert = await screen.findByRole('alert')
-        expect(alert.textContent).toContain(headline)
-        expect(within(alert).queryByRole('button', { name: 'Accept it' }) !== null).toBe(mayBeAccepted)
-        expect(within(alert).queryByRole('button', { name: 'Leave it owed' }) !== null).toBe(!mayBeAccepted)
-        fireEvent.click(within(alert).getByRole('button', { name: button }))
-        expect(entered[0]).toMatchObject({ kind, payload: { bolt: 'b', reason: expect.stringContaining('out, ') } })
-    })
+    ] as const)(
+        'asks about a fastener that %s, and accepts only what may be',
+        async (outcome, mayBeAccepted, button, kind) => {
+            const headline = `b ${outcome}`
+            shown(aJoint({ run: aRun({ next: null, asked: asked('b', { outcome, headline, mayBeAccepted }) }) }))
+            const alert = await screen.findByRole('alert')
+            expect(alert.textContent).toContain(headline)
+            expect(within(alert).queryByRole('button', { name: 'Accept it' }) !== null).toBe(mayBeAccepted)
+            expect(within(alert).queryByRole('button', { name: 'Leave it owed' }) !== null).toBe(!mayBeAccepted)
+            fireEvent.click(within(alert).getByRole('button', { name: button }))
+            expect(entered[0]).toMatchObject({ kind, payload: { bolt: 'b', reason: expect.stringContaining('out, ') } })
+        },
+    )
 
     it('leaves a fastener owed until its thread is mended', async () => {
-        const feel = { outcome: 'turns without rising', mayBeAccepted: false }
+        const feel = { outcome: 'turns without rising' as const, mayBeAccepted: false }
         shown(aJoint({ run: aRun({ next: null, asked: asked('b', feel) }) }))
         fireEvent.click(await screen.findByRole('button', { name: 'Leave it owed' }))
         fireEvent.change(screen.getByLabelText('What b waits for'), { target: { value: 'thread insert' } })

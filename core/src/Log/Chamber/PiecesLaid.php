@@ -2,8 +2,13 @@
 
 namespace Moltrek\Core\Log\Chamber;
 
+use Moltrek\Core\Chamber\LaidPiece;
 use Moltrek\Core\Chamber\LaidPieces;
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Key\Many;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -25,9 +30,15 @@ final readonly class PiecesLaid implements Kind
         return 'pieces_laid';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['slab', 'pieces', 'crushed', 'why'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['slab' => new Text(60), 'pieces' => new Many(LaidPiece::class)],
+            ['crushed' => new Flag, 'why' => new Text(300)],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,8 +2,13 @@
 
 namespace Moltrek\Core\Log\Chamber;
 
+use Moltrek\Core\Chamber\LaidPiece;
 use Moltrek\Core\Chamber\LaidPieces;
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Many;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -28,15 +33,27 @@ final readonly class ThicknessDecided implements Kind
         return 'thickness_decided';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['joints', 'reason'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['joints' => new Odd(['type' => 'array', 'items' => self::joint()->schema()])],
+            ['reason' => new Text(500)],
+        );
+    }
+
+    private static function joint(): Payload
+    {
+        return Payload::of(['slab' => new Text(60), 'pieces' => new Many(LaidPiece::class)]);
     }
 
     public static function read(Fields $payload): self
     {
         $joints = [];
-        foreach ($payload->required('joints', 'a list of joints with their pieces')->objects('joints', 'slab', 'pieces') as $joint) {
+        $said = $payload->required('joints', 'a list of joints with their pieces')->objects('joints', ...self::joint()->names());
+        foreach ($said as $joint) {
             $joints[$joint->text('slab', 60)] = new LaidPieces(LaidPieces::readAll($joint, 'pieces'), false, true);
         }
 

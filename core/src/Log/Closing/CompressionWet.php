@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,17 @@ use Moltrek\Core\Quantity\Dimension;
 final readonly class CompressionWet implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $cylinder, public float $pressure)
-    {
+    private function __construct(
+        #[Text(20)] public string $cylinder,
+        #[Amount(Dimension::Pressure)] public float $pressure,
+    ) {
     }
 
     public static function name(): string
     {
         return 'compression_wet';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'pressure'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20), $payload->positive('pressure', Dimension::Pressure));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,10 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Called;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -19,28 +22,22 @@ use Moltrek\Core\Sheet\FluidKind;
 final readonly class FluidFilled implements Kind
 {
     use Ordinary;
+    use Stated;
 
     /** Times the capacity that nobody means. */
     private const MUCH = 1.5;
 
-    private function __construct(private FluidKind $fluid, private float $amount, private ?string $grade, private bool $isSure)
-    {
+    private function __construct(
+        private FluidKind $fluid,
+        #[Amount(Dimension::Volume)] private float $amount,
+        #[Text(120)] private ?string $grade,
+        #[Called('sure')] private bool $isSure,
+    ) {
     }
 
     public static function name(): string
     {
         return 'fluid_filled';
-    }
-
-    public static function keys(): array
-    {
-        return ['fluid', 'amount', 'grade', 'sure'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->choice('fluid', FluidKind::class), $payload->positive('amount', Dimension::Volume),
-            $payload->textOrNull('grade', 120), $payload->flag('sure'));
     }
 
     public function admit(Before $before): void

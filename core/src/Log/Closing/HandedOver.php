@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,24 +16,16 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class HandedOver implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $note)
-    {
+    private function __construct(
+        #[Text(500)] private string $note = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'handed_over';
-    }
-
-    public static function keys(): array
-    {
-        return ['note'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->textOrNull('note', 500) ?? '');
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Figured;
+use Moltrek\Core\Document\Key\Word;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -18,11 +20,14 @@ use Moltrek\Core\Sheet\SheetWait;
 final readonly class HeatCycle implements Kind
 {
     use Ordinary;
+    use Stated;
 
     private const WAIT = 'heat-cooling';
 
-    private function __construct(private bool $isWarm, private ?Figure $temperature)
-    {
+    private function __construct(
+        #[Word('warm', 'cold')] private string $stage,
+        #[Figured(Dimension::Temperature)] private ?Figure $temperature,
+    ) {
     }
 
     public static function name(): string
@@ -30,31 +35,22 @@ final readonly class HeatCycle implements Kind
         return 'heat_cycle';
     }
 
-    public static function keys(): array
-    {
-        return ['stage', 'temperature'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->word('stage', 'warm', 'cold') === 'warm', $payload->figureOrNull('temperature', Dimension::Temperature));
-    }
-
     public function admit(Before $before): void
     {
         $before->step(RunningIn::HEAT, 'a job on which the engine is warmed through', 'stage');
         $runIn = $before->state()->runIn;
-        if ($this->isWarm === $runIn->isWarm()) {
-            throw ContradictoryFields::excluded('stage', $this->isWarm ? 'warm' : 'cold',
-                $this->isWarm ? 'It has not been cold again since.' : 'It has not been warmed through.', $this->isWarm ? 'cold' : 'warm');
+        if ($this->isWarm() === $runIn->isWarm()) {
+            throw ContradictoryFields::excluded('stage', $this->isWarm() ? 'warm' : 'cold',
+                $this->isWarm() ? 'It has not been cold again since.' : 'It has not been warmed through.',
+                $this->isWarm() ? 'cold' : 'warm');
         }
     }
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->runIn->heat($this->isWarm, $entry);
+        $totals->runIn->heat($this->isWarm(), $entry);
         $asked = $totals->sheet->runIn->heatCycles;
-        if ($this->isWarm) {
+        if ($this->isWarm()) {
             $totals->waits->begin(SheetWait::begun(self::WAIT, 'Cooling right down', $totals->sheet->runIn->cool,
                 'the head is cold to the hand', RunningIn::HEAT), $entry);
 
@@ -66,9 +62,14 @@ final readonly class HeatCycle implements Kind
         }
     }
 
+    private function isWarm(): bool
+    {
+        return $this->stage === 'warm';
+    }
+
     public function words(BuildState $state): string
     {
-        return $this->isWarm ? 'Warmed through'.($this->temperature === null ? '' : ' to '.$this->temperature->shown().' °C')
+        return $this->isWarm() ? 'Warmed through'.($this->temperature === null ? '' : ' to '.$this->temperature->shown().' °C')
             : 'Stone cold again';
     }
 }

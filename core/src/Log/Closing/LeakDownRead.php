@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Closing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Choices;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Written;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -32,9 +37,15 @@ final readonly class LeakDownRead implements Kind
         return 'leak_down_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['cylinder', 'supply', 'held', 'hisses'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['cylinder' => new Text(20), 'supply' => new Amount(Dimension::Pressure), 'held' => new Written(Dimension::Pressure)],
+            ['hisses' => new Choices(Hiss::class)],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Word;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,24 +15,17 @@ use Moltrek\Core\Log\Totals;
 final readonly class LeakFound implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $where, private string $how)
-    {
+    private function __construct(
+        #[Text(120)] private string $where,
+        #[Word('soap', 'ear', 'hand', 'dip')] private string $how,
+    ) {
     }
 
     public static function name(): string
     {
         return 'leak_found';
-    }
-
-    public static function keys(): array
-    {
-        return ['where', 'how'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('where', 120), $payload->word('how', 'soap', 'ear', 'hand', 'dip'));
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\Closing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Amount;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -31,9 +34,15 @@ final readonly class LeakGaugeRead implements Kind
         return 'leak_gauge_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['starts', 'pressure', 'after'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['pressure' => new Amount(Dimension::Pressure)],
+            ['starts' => new Flag, 'after' => new Amount(Dimension::Time)],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,24 +14,16 @@ use Moltrek\Core\Log\Totals;
 final readonly class OpenEnd implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $text)
-    {
+    private function __construct(
+        #[Text(500)] private string $text,
+    ) {
     }
 
     public static function name(): string
     {
         return 'open_end';
-    }
-
-    public static function keys(): array
-    {
-        return ['text'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('text', 500));
     }
 
     public function apply(Totals $totals, Entry $entry): void

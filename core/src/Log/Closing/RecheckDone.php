@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,24 +16,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class RecheckDone implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $recheck, private string $note)
-    {
+    private function __construct(
+        #[Text(80)] private string $recheck,
+        #[Text(300)] private string $note = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'recheck_done';
-    }
-
-    public static function keys(): array
-    {
-        return ['recheck', 'note'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('recheck', 80), $payload->textOrNull('note', 300) ?? '');
     }
 
     public function admit(Before $before): void

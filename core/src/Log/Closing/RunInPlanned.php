@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Closing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Many;
+use Moltrek\Core\Document\Key\Number;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -38,21 +43,31 @@ final readonly class RunInPlanned implements Kind
         return 'run_in_planned';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['hours_per_week', 'stages', 'rechecks', 'mixture', 'note'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['hours_per_week' => new Number],
+            [
+                'stages' => new Many(RunInStage::class), 'rechecks' => new Many(Recheck::class),
+                'mixture' => new Odd(Payload::of(['ratio' => new Number], ['after' => new Number])->schema()),
+                'note' => new Text(500),
+            ],
+        );
     }
 
     public static function read(Fields $payload): self
     {
-        $stages = array_map(RunInStage::read(...), $payload->objects('stages', ...RunInStage::KEYS));
+        $stages = array_map(RunInStage::read(...), $payload->objects('stages', ...RunInStage::payload()->names()));
         $mixture = $payload->objectOrNull('mixture', 'ratio', 'after');
         $perWeek = $payload->number('hours_per_week');
         if ($perWeek > self::WEEK) {
             throw $payload->placed(MalformedDocument::wrongSort($perWeek, 'at most 168 hours in a week'), 'hours_per_week');
         }
 
-        return new self($perWeek, $stages, array_map(Recheck::read(...), $payload->objects('rechecks', ...Recheck::KEYS)),
+        return new self($perWeek, $stages, array_map(Recheck::read(...), $payload->objects('rechecks', ...Recheck::payload()->names())),
             $mixture?->number('ratio'), $mixture !== null && $mixture->has('after') ? $mixture->number('after') : null,
             $payload->textOrNull('note', 500) ?? '');
     }

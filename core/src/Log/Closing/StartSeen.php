@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Called;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,18 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class StartSeen implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $item, public bool $isRight, public string $note)
-    {
+    private function __construct(
+        #[Text(40)] public string $item,
+        #[Called('right')] public bool $isRight,
+        #[Text(300)] public string $note = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'start_seen';
-    }
-
-    public static function keys(): array
-    {
-        return ['item', 'right', 'note'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('item', 40), $payload->flag('right'), $payload->textOrNull('note', 300) ?? '');
     }
 
     public function admit(Before $before): void

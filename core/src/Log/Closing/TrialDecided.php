@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -14,23 +15,18 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** Of the variants tried one stays, for a reason. */
 final readonly class TrialDecided implements Kind
 {
-    private function __construct(public string $trial, public string $variant, public string $because)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(80)] public string $trial,
+        #[Text(120)] public string $variant,
+        #[Text(300)] public string $because,
+    ) {
     }
 
     public static function name(): string
     {
         return 'trial_decided';
-    }
-
-    public static function keys(): array
-    {
-        return ['trial', 'variant', 'because'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('trial', 80), $payload->text('variant', 120), $payload->text('because', 300));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Closing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,30 +14,20 @@ use Moltrek\Core\Log\Totals;
 final readonly class TrialMade implements Kind
 {
     use Ordinary;
+    use Stated;
 
     private function __construct(
-        public string $trial,
-        public string $variant,
-        public string $conditions,
-        public string $found,
-        public ?string $figure,
+        #[Text(80)] public string $trial,
+        #[Text(120)] public string $variant,
+        #[Text(300)] public string $found,
+        #[Text(200)] public string $conditions = '',
+        #[Text(60)] public ?string $figure = null,
     ) {
     }
 
     public static function name(): string
     {
         return 'trial_made';
-    }
-
-    public static function keys(): array
-    {
-        return ['trial', 'variant', 'conditions', 'found', 'figure'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('trial', 80), $payload->text('variant', 120), $payload->textOrNull('conditions', 200) ?? '',
-            $payload->text('found', 300), $payload->textOrNull('figure', 60));
     }
 
     public function apply(Totals $totals, Entry $entry): void

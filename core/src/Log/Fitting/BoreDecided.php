@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Fitting;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Called;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Fitting\BoreJob;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -16,26 +18,19 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 /** What one bore is to have done to it. */
 final readonly class BoreDecided implements Kind
 {
-    private function __construct(public string $cylinder, public BoreJob $job, public string $size, public string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(20)] public string $cylinder,
+        #[Called('decision')] public BoreJob $job,
+        #[Text(60)] public string $size = '',
+        #[Text(500)] public string $reason = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'bore_decided';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'decision', 'size', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self(
-            $payload->text('cylinder', 20), $payload->choice('decision', BoreJob::class),
-            $payload->textOrNull('size', 60) ?? '', $payload->textOrNull('reason', 500) ?? '',
-        );
     }
 
     public function admit(Before $before): void

@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Fitting;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Fitting\GapSchool;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -24,9 +29,17 @@ final readonly class GapsPlaced implements Kind
         return 'gaps_placed';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['cylinder', 'school', 'angles'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            [
+                'cylinder' => new Text(20), 'school' => new Choice(GapSchool::class),
+                'angles' => new Odd(['type' => 'object', 'additionalProperties' => (new Angle)->schema()]),
+            ],
+        );
     }
 
     public static function read(Fields $payload): self

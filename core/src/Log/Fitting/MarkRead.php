@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Fitting;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Fitting\MarkPlace;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -15,23 +16,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** A maker's mark was read off a part. */
 final readonly class MarkRead implements Kind
 {
-    private function __construct(private string $place, private string $mark)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(60)] private string $place,
+        #[Text(40)] private string $mark,
+    ) {
     }
 
     public static function name(): string
     {
         return 'mark_read';
-    }
-
-    public static function keys(): array
-    {
-        return ['place', 'mark'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('place', 60), $payload->text('mark', 40));
     }
 
     public function admit(Before $before): void

@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\Fitting;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -24,9 +27,14 @@ final readonly class PistonsPaired implements Kind
         return 'pistons_paired';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['pairs'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['pairs' => new Odd(['type' => 'object', 'additionalProperties' => (new Text(60))->schema()])],
+        );
     }
 
     public static function read(Fields $payload): self

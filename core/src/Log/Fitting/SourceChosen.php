@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Fitting;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Called;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Fitting\SourceChoice;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -16,26 +18,19 @@ use Moltrek\Core\Sheet\SourceKind;
 /** Somebody says whose figures rule, instead of the usual order. */
 final readonly class SourceChosen implements Kind
 {
-    private function __construct(private string $scope, private SourceKind $range, private ?SourceKind $service, private string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Called('limit')] #[Text(120)] private string $scope,
+        private SourceKind $range,
+        private ?SourceKind $service,
+        #[Text(500)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'source_chosen';
-    }
-
-    public static function keys(): array
-    {
-        return ['limit', 'range', 'service', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self(
-            $payload->text('limit', 120), $payload->choice('range', SourceKind::class),
-            $payload->choiceOrNull('service', SourceKind::class), $payload->text('reason', 500),
-        );
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Fitting;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -19,23 +20,18 @@ use Moltrek\Core\Refusal\MalformedDocument;
  */
 final readonly class VerdictAccepted implements Accepts, Kind
 {
-    private function __construct(public string $verdict, public State $state, public string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(120)] public string $verdict,
+        public State $state,
+        #[Text(300)] public string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'verdict_accepted';
-    }
-
-    public static function keys(): array
-    {
-        return ['verdict', 'state', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('verdict', 120), $payload->choice('state', State::class), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

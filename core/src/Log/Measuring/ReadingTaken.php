@@ -3,12 +3,18 @@
 namespace Moltrek\Core\Log\Measuring;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Key\Nested;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Measuring\HeadHeld;
 use Moltrek\Core\Measuring\Leaf;
 use Moltrek\Core\Measuring\Reading;
 use Moltrek\Core\Measuring\Spot;
@@ -33,9 +39,18 @@ final class ReadingTaken implements Kind
         return 'reading_taken';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return Reading::KEYS;
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['spot' => new Text(120), 'reading' => new Odd(['type' => ['string', 'object'], 'additionalProperties' => true])],
+            [
+                'tool' => new Text(60), 'set_with' => new Text(60), 'kept' => new Flag, 'again' => new Flag, 'state' => new Text,
+                'from' => new Text, 'held' => new Nested(HeadHeld::class),
+            ],
+        );
     }
 
     public static function read(Fields $payload): self

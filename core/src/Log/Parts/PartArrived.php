@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Photograph;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\HasPhoto;
@@ -14,26 +16,18 @@ use Moltrek\Core\Log\Totals;
 final readonly class PartArrived implements HasPhoto, Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $part, private string $note, private ?string $photo)
-    {
+    private function __construct(
+        #[Text(120)] private string $part,
+        #[Text(300)] private string $note = '',
+        #[Photograph] private ?string $photo = null,
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_arrived';
-    }
-
-    public static function keys(): array
-    {
-        return ['part', 'note', 'photo'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self(
-            $payload->text('part', 120), $payload->textOrNull('note', 300) ?? '', $payload->uuidOrNull('photo', 'the id of a photograph'),
-        );
     }
 
     public function apply(Totals $totals, Entry $entry): void

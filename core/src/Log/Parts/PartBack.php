@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -17,23 +18,18 @@ use Moltrek\Core\Sheet\EngineSheet;
 /** A part that has run in one place goes back to it, or to another with a reason. */
 final readonly class PartBack implements Kind
 {
-    private function __construct(public string $part, public string $place, public string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(60)] public string $part,
+        #[Text(40)] public string $place,
+        #[Text(300)] public string $reason = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_back';
-    }
-
-    public static function keys(): array
-    {
-        return ['part', 'place', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('part', 60), $payload->text('place', 40), $payload->textOrNull('reason', 300) ?? '');
     }
 
     public function admit(Before $before): void

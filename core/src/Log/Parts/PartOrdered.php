@@ -2,7 +2,10 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Date;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -14,33 +17,23 @@ use Moltrek\Core\Quantity\Day;
 final readonly class PartOrdered implements Kind
 {
     use Ordinary;
+    use Stated;
 
     /**
      * @param  list<string>  $for  spots and steps, by the beginning of their ids
      * @param  string|null  $from  the supplier
      */
-    private function __construct(private string $part, private ?Day $promised, private array $for, private ?string $from)
-    {
+    private function __construct(
+        #[Text(120)] private string $part,
+        #[Date] private ?Day $promised,
+        #[Texts] private array $for,
+        #[Text(60)] private ?string $from,
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_ordered';
-    }
-
-    public static function keys(): array
-    {
-        return ['part', 'promised', 'for', 'from'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self(
-            $payload->text('part', 120),
-            $payload->dayOrNull('promised'),
-            $payload->texts('for'),
-            $payload->textOrNull('from', 60),
-        );
     }
 
     public function apply(Totals $totals, Entry $entry): void

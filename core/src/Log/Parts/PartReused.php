@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,23 +17,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** The old part goes back, for a reason, where the trade lets it. */
 final readonly class PartReused implements Kind
 {
-    private function __construct(private string $part, private string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(120)] private string $part,
+        #[Text(300)] private string $reason = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_reused';
-    }
-
-    public static function keys(): array
-    {
-        return ['part', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('part', 120), $payload->textOrNull('reason', 300) ?? '');
     }
 
     public function admit(Before $before): void

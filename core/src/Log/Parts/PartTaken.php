@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,24 +14,16 @@ use Moltrek\Core\Log\Totals;
 final readonly class PartTaken implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $part)
-    {
+    private function __construct(
+        #[Text(120)] public string $part,
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_taken';
-    }
-
-    public static function keys(): array
-    {
-        return ['part'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('part', 120));
     }
 
     public function apply(Totals $totals, Entry $entry): void

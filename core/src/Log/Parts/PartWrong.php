@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,24 +14,17 @@ use Moltrek\Core\Log\Totals;
 final readonly class PartWrong implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $part, private string $reason)
-    {
+    private function __construct(
+        #[Text(120)] private string $part,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'part_wrong';
-    }
-
-    public static function keys(): array
-    {
-        return ['part', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('part', 120), $payload->text('reason', 300));
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,23 +16,17 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 /** A bore that was out is back: it is looked over, washed and read again before anything goes into it. */
 final readonly class WorkBack implements Kind
 {
-    private function __construct(private string $cylinder, private string $note)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(20)] private string $cylinder,
+        #[Text(300)] private string $note = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'work_back';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'note'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20), $payload->textOrNull('note', 300) ?? '');
     }
 
     public function admit(Before $before): void

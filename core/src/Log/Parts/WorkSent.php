@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Parts;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Date;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,23 +18,18 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 /** A bore went out to be worked on, with its work order; its step waits until it is back. */
 final readonly class WorkSent implements Kind
 {
-    private function __construct(private string $cylinder, private string $to, private ?Day $promised)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(20)] private string $cylinder,
+        #[Text(80)] private string $to,
+        #[Date] private ?Day $promised,
+    ) {
     }
 
     public static function name(): string
     {
         return 'work_sent';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'to', 'promised'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20), $payload->text('to', 80), $payload->dayOrNull('promised'));
     }
 
     public function admit(Before $before): void

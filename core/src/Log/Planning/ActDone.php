@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -39,9 +42,15 @@ final readonly class ActDone implements Kind
         return 'act_done';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['act', 'cylinder', 'ring', 'valve', 'note'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['act' => new Choice(Act::class)],
+            ['cylinder' => new Text(20), 'ring' => new Text(30), 'valve' => new Text(20), 'note' => new Text(500)],
+        );
     }
 
     public static function read(Fields $payload): self

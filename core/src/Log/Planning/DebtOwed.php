@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -13,24 +14,18 @@ use Moltrek\Core\Log\Totals;
 final readonly class DebtOwed implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $what, private string $reason, private string $release)
-    {
+    private function __construct(
+        #[Text(160)] private string $what,
+        #[Text(300)] private string $reason,
+        #[Text(300)] private string $release = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'debt_owed';
-    }
-
-    public static function keys(): array
-    {
-        return ['what', 'reason', 'release'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('what', 160), $payload->text('reason', 300), $payload->textOrNull('release', 300) ?? '');
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -14,24 +15,16 @@ use Moltrek\Core\Log\Totals;
 final readonly class DebtPaid implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $what)
-    {
+    private function __construct(
+        #[Text(160)] private string $what,
+    ) {
     }
 
     public static function name(): string
     {
         return 'debt_paid';
-    }
-
-    public static function keys(): array
-    {
-        return ['what'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('what', 160));
     }
 
     public function admit(Before $before): void

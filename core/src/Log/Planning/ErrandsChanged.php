@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Choices;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -24,9 +27,14 @@ final readonly class ErrandsChanged implements Kind
         return 'errands_changed';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['errands', 'reason'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['errands' => new Choices(Errand::class), 'reason' => new Text(300)],
+        );
     }
 
     public static function read(Fields $payload): self

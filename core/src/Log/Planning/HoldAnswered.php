@@ -3,6 +3,10 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -26,9 +30,15 @@ final readonly class HoldAnswered implements Kind
         return 'hold_answered';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['hold', 'item', 'second', 'vouched'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['hold' => new Text(120), 'item' => new Whole(0, 999)],
+            ['second' => new Text(10), 'vouched' => new Odd(['type' => ['boolean', 'string']])],
+        );
     }
 
     public static function read(Fields $payload): self

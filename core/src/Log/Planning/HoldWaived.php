@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -14,23 +17,18 @@ use Moltrek\Core\Planning\Step;
 /** One thing that a hold asks was waived by name, for a reason. */
 final readonly class HoldWaived implements Kind
 {
-    private function __construct(private string $hold, private int $item, public string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(120)] private string $hold,
+        #[Whole(0, 999)] private int $item,
+        #[Text(300)] public string $reason = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'hold_waived';
-    }
-
-    public static function keys(): array
-    {
-        return ['hold', 'item', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('hold', 120), $payload->whole('item', 0, 999), $payload->textOrNull('reason', 300) ?? '');
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -14,24 +15,18 @@ use Moltrek\Core\Log\Totals;
 final readonly class LedgerIn implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $what, private string $slab, private bool $dropped)
-    {
+    private function __construct(
+        #[Text(160)] private string $what,
+        #[Text(60)] private string $slab,
+        private bool $dropped,
+    ) {
     }
 
     public static function name(): string
     {
         return 'ledger_in';
-    }
-
-    public static function keys(): array
-    {
-        return ['what', 'slab', 'dropped'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('what', 160), $payload->text('slab', 60), $payload->flag('dropped'));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,24 +16,16 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class LedgerOut implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $what)
-    {
+    private function __construct(
+        #[Text(160)] private string $what,
+    ) {
     }
 
     public static function name(): string
     {
         return 'ledger_out';
-    }
-
-    public static function keys(): array
-    {
-        return ['what'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('what', 160));
     }
 
     public function admit(Before $before): void

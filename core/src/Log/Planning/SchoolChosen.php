@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -25,9 +27,15 @@ final readonly class SchoolChosen implements Kind
         return 'school_chosen';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['matter', 'school', 'reason'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['matter' => new Text(60), 'school' => new Text(80)],
+            ['reason' => new Text(300)],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,23 +16,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** Somebody who works alone does without the second pair of eyes that a hold asks for; its questions stay. */
 final readonly class SecondWaived implements Kind
 {
-    private function __construct(private string $hold, private string $reason)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(120)] private string $hold,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'second_waived';
-    }
-
-    public static function keys(): array
-    {
-        return ['hold', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('hold', 120), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

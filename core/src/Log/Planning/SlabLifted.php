@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,10 +17,13 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class SlabLifted implements Kind
 {
     use Ordinary;
+    use Stated;
 
     /** @param  bool  $crushed  whether a slab that was on for now had crushed what was laid under it */
-    private function __construct(private string $slab, private bool $crushed)
-    {
+    private function __construct(
+        #[Text(60)] private string $slab,
+        private bool $crushed,
+    ) {
     }
 
     public static function of(string $slab): self
@@ -30,16 +34,6 @@ final readonly class SlabLifted implements Kind
     public static function name(): string
     {
         return 'slab_lifted';
-    }
-
-    public static function keys(): array
-    {
-        return ['slab', 'crushed'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('slab', 60), $payload->flag('crushed'));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,24 +16,17 @@ use Moltrek\Core\Planning\SlabState;
 final readonly class SlabProvisional implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $slab, private string $reason)
-    {
+    private function __construct(
+        #[Text(60)] private string $slab,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'slab_provisional';
-    }
-
-    public static function keys(): array
-    {
-        return ['slab', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('slab', 60), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

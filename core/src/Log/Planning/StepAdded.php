@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log\Planning;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -28,9 +29,9 @@ final readonly class StepAdded implements Kind
         return 'step_added';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return OwnStep::KEYS;
+        return OwnStep::payload();
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -19,24 +20,16 @@ use Moltrek\Core\Sheet\StepKind;
 final readonly class StepDone implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $step)
-    {
+    private function __construct(
+        #[Text(120)] public string $step,
+    ) {
     }
 
     public static function name(): string
     {
         return 'step_done';
-    }
-
-    public static function keys(): array
-    {
-        return ['step'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('step', 120));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -15,23 +16,18 @@ use Moltrek\Core\Sheet\StepKind;
 /** A step does not apply on this job, for a reason; it serves what follows it as done, and stands on the record. */
 final readonly class StepSetAside implements Kind
 {
-    private function __construct(public string $step, public string $reason, private bool $takenUp)
-    {
+    use Stated;
+
+    private function __construct(
+        #[Text(120)] public string $step,
+        #[Text(300)] public string $reason,
+        private bool $takenUp,
+    ) {
     }
 
     public static function name(): string
     {
         return 'step_set_aside';
-    }
-
-    public static function keys(): array
-    {
-        return ['step', 'reason', 'taken_up'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('step', 120), $payload->text('reason', 300), $payload->flag('taken_up'));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +17,16 @@ use Moltrek\Core\Sheet\SheetWait;
 final readonly class WaitSeen implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $wait)
-    {
+    private function __construct(
+        #[Text(60)] private string $wait,
+    ) {
     }
 
     public static function name(): string
     {
         return 'wait_seen';
-    }
-
-    public static function keys(): array
-    {
-        return ['wait'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('wait', 60));
     }
 
     public function admit(Before $before): void
@@ -61,7 +54,7 @@ final readonly class WaitSeen implements Kind
     {
         foreach ($state->entries as $entry) {
             if ($entry->said instanceof WaitStarted && WaitStarted::id($entry) === $this->wait) {
-                return SheetWait::begun($this->wait, $entry->said->what, 0, $entry->said->seen, '');
+                return SheetWait::begun($this->wait, $entry->said->what, 0, $entry->said->until(), '');
             }
         }
 

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Planning;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Written;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -10,57 +12,26 @@ use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Quantity\Dimension;
-use Moltrek\Core\Refusal\OutOfDomain;
+use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Sheet\SheetWait;
 
 /** Somebody begins a wait on the bench: so long, and perhaps until something is seen. */
 final readonly class WaitStarted implements Kind
 {
     use Ordinary;
-
-    /** Thirty days, in seconds. */
-    private const LONGEST = 30 * 86_400;
+    use Stated;
 
     private function __construct(
-        public string $what,
-        private string $time,
-        private int $seconds,
-        public ?string $seen,
-        private ?string $step,
+        #[Text(120)] public string $what,
+        #[Written(Dimension::Time, '720 h', 'A wait of this length is a date.')] private WrittenQuantity $time,
+        #[Text(120)] private ?string $seen,
+        #[Text(120)] private ?string $step,
     ) {
     }
 
     public static function name(): string
     {
         return 'wait_started';
-    }
-
-    public static function keys(): array
-    {
-        return ['what', 'time', 'seen', 'step'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        $what = $payload->text('what', 120);
-        $seen = $payload->textOrNull('seen', 120);
-        $seconds = $payload->positive('time', Dimension::Time);
-        if ($seconds > self::LONGEST) {
-            throw $payload->placed(OutOfDomain::because(
-                'time',
-                'A wait of this length is a date.',
-                $payload->text('time'),
-                'at most 720 h',
-            ));
-        }
-
-        return new self(
-            $what,
-            $payload->text('time', 400),
-            (int) round($seconds),
-            $seen === '' ? null : $seen,
-            $payload->textOrNull('step', 120),
-        );
     }
 
     public function admit(Before $before): void
@@ -72,12 +43,19 @@ final readonly class WaitStarted implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->waits->begin(SheetWait::begun(self::id($entry), $this->what, $this->seconds, $this->seen, $this->step ?? ''), $entry);
+        $totals->waits->begin(SheetWait::begun(self::id($entry), $this->what, (int) round($this->time->base()), $this->until(),
+            $this->step ?? ''), $entry);
+    }
+
+    /** What is to be seen before it is over. */
+    public function until(): ?string
+    {
+        return $this->seen === '' ? null : $this->seen;
     }
 
     public function words(BuildState $state): string
     {
-        return 'Waiting: '.$this->what.', '.$this->time;
+        return 'Waiting: '.$this->what.', '.$this->time->text;
     }
 
     /** What a wait that somebody began is called. */

@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Timing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Extent;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -38,9 +43,15 @@ final readonly class CamEventsRead implements Kind
         return 'cam_events_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['cylinder', 'side', 'opens', 'closes', 'lift', 'tool'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['cylinder' => new Text(20), 'side' => new Choice(ValveSide::class), 'opens' => new Angle, 'closes' => new Angle],
+            ['lift' => new Extent, 'tool' => new Text(60)],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -3,12 +3,20 @@
 namespace Moltrek\Core\Log\Timing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Figured;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Key\Word;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
+use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\CamWheel;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -38,9 +46,18 @@ final readonly class CamMarksRead implements Kind
         return 'cam_marks_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['bank', 'cam', 'off', 'of', 'rim', 'teeth', 'turned'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['cam' => new Text(20)],
+            [
+                'bank' => new Text(20), 'off' => new Angle, 'of' => new Word('cam', 'crank'),
+                'rim' => new Figured(Dimension::Length), 'teeth' => new Whole(3, 500), 'turned' => new Flag,
+            ],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Timing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -38,9 +43,15 @@ final readonly class CamMoved implements Kind
         return 'cam_moved';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['bank', 'cam', 'way', 'teeth', 'turn'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['cam' => new Text(20), 'way' => new Choice(CamWay::class)],
+            ['bank' => new Text(20), 'teeth' => new Whole(1, 100), 'turn' => new Angle],
+        );
     }
 
     public static function read(Fields $payload): self

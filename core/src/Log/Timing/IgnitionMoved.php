@@ -2,7 +2,10 @@
 
 namespace Moltrek\Core\Log\Timing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Extent;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -20,31 +23,19 @@ use Moltrek\Core\Timing\IgnitionPlate;
 final readonly class IgnitionMoved implements Kind
 {
     use Ordinary;
+    use Stated;
 
     private function __construct(
         private CamWay $way,
-        private ?Length $rim,
-        private int|float|null $turn,
-        private ?Length $gap,
+        #[Extent] private ?Length $rim,
+        #[Angle] private int|float|null $turn,
+        #[Size] private ?Length $gap,
     ) {
     }
 
     public static function name(): string
     {
         return 'ignition_moved';
-    }
-
-    public static function keys(): array
-    {
-        return ['way', 'rim', 'turn', 'gap'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self(
-            $payload->choice('way', CamWay::class), $payload->lengthOrNull('rim'),
-            $payload->has('turn') ? $payload->angle('turn') : null, $payload->sizeOrNull('gap'),
-        );
     }
 
     public function admit(Before $before): void

@@ -3,6 +3,14 @@
 namespace Moltrek\Core\Log\Timing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Extent;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Key\Odd;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Word;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Judgement\LimitDocument;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\Before;
@@ -56,9 +64,19 @@ final class IgnitionPointRead implements Kind
         return 'ignition_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['cylinder', ...CrankPlace::KEYS, 'tool', 'seen_by', 'against', 'rod', 'incline', 'point'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            [],
+            [
+                'cylinder' => new Text(20), 'degrees' => new Angle, 'below_tdc' => new Extent, 'dial' => new Extent,
+                'tool' => new Text(60), 'seen_by' => new Word(...self::SEEN_BY), 'against' => new Flag, 'rod' => new Size,
+                'incline' => new Angle, 'point' => new Odd(['type' => 'object', 'additionalProperties' => true]),
+            ],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Timing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,18 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class MarkPunched implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $mark, public int|float $off, private string $reason)
-    {
+    private function __construct(
+        #[Text(40)] public string $mark,
+        #[Angle] public int|float $off,
+        #[Text(300)] private string $reason = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'mark_punched';
-    }
-
-    public static function keys(): array
-    {
-        return ['mark', 'off', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('mark', 40), $payload->angle('off'), $payload->textOrNull('reason', 300) ?? '');
     }
 
     public function admit(Before $before): void

@@ -3,6 +3,11 @@
 namespace Moltrek\Core\Log\Timing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Angle;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -40,9 +45,15 @@ final readonly class PairRead implements Kind
         return 'dead_centre_read';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['cylinder', 'way', 'before', 'after', 'resolution'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['cylinder' => new Text(20), 'before' => new Angle, 'after' => new Angle],
+            ['way' => new Choice(TopWay::class), 'resolution' => new Size],
+        );
     }
 
     public static function read(Fields $payload): self

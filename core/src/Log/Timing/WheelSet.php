@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Timing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +17,16 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class WheelSet implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $cylinder)
-    {
+    private function __construct(
+        #[Text(20)] public string $cylinder,
+    ) {
     }
 
     public static function name(): string
     {
         return 'wheel_set';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20));
     }
 
     public function admit(Before $before): void

@@ -3,6 +3,13 @@
 namespace Moltrek\Core\Log\Torquing;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Choice;
+use Moltrek\Core\Document\Key\Flag;
+use Moltrek\Core\Document\Key\Nested;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Key\Written;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -41,14 +48,24 @@ final readonly class BoltPulled implements Kind
         return 'bolt_pulled';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['run', 'stage', 'bolt', 'torque', 'angle', 'felt', 'moved', 'past', 'over', 'feel', 'with'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['run' => new Text(60), 'stage' => new Whole(1, 200), 'bolt' => new Text(20)],
+            [
+                'torque' => new Written(Dimension::Torque), 'angle' => new Written(Dimension::Angle), 'felt' => new Flag,
+                'moved' => new Flag, 'past' => new Flag, 'over' => new Flag, 'feel' => new Choice(PullFeel::class),
+                'with' => new Nested(PulledWith::class),
+            ],
+        );
     }
 
     public static function read(Fields $payload): self
     {
-        $with = $payload->objectOrNull('with', ...PulledWith::KEYS);
+        $with = $payload->objectOrNull('with', ...PulledWith::payload()->names());
         foreach (['torque' => Dimension::Torque, 'angle' => Dimension::Angle] as $key => $dimension) {
             if ($payload->has($key)) {
                 $payload->positive($key, $dimension);

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Torquing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,25 +17,19 @@ final readonly class BoltSkipped implements Kind
 {
     use OfRun;
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $run, private string $bolt, private string $reason, private string $release)
-    {
+    private function __construct(
+        #[Text(60)] public string $run,
+        #[Text(20)] private string $bolt,
+        #[Text(300)] private string $reason,
+        #[Text(300)] private string $release = '',
+    ) {
     }
 
     public static function name(): string
     {
         return 'bolt_skipped';
-    }
-
-    public static function keys(): array
-    {
-        return ['run', 'bolt', 'reason', 'release'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('run', 60), $payload->text('bolt', 20), $payload->text('reason', 300),
-            $payload->textOrNull('release', 300) ?? '');
     }
 
     public function admit(Before $before): void

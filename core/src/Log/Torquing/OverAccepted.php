@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Torquing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +17,18 @@ use Moltrek\Core\Torquing\Run;
 final readonly class OverAccepted implements Kind
 {
     use OfRun;
+    use Stated;
 
-    private function __construct(public string $run, private string $bolt, private string $reason)
-    {
+    private function __construct(
+        #[Text(60)] public string $run,
+        #[Text(20)] private string $bolt,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'over_accepted';
-    }
-
-    public static function keys(): array
-    {
-        return ['run', 'bolt', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('run', 60), $payload->text('bolt', 20), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\Torquing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +17,17 @@ final readonly class RunAbandoned implements Kind
 {
     use OfRun;
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $run, private string $reason)
-    {
+    private function __construct(
+        #[Text(60)] public string $run,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'run_abandoned';
-    }
-
-    public static function keys(): array
-    {
-        return ['run', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('run', 60), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Torquing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Nested;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -18,24 +20,17 @@ use Moltrek\Core\Torquing\Programme;
 final readonly class RunStarted implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $step, public Programme $programme)
-    {
+    private function __construct(
+        #[Text(120)] public string $step,
+        #[Nested(Programme::class)] public Programme $programme,
+    ) {
     }
 
     public static function name(): string
     {
         return 'run_started';
-    }
-
-    public static function keys(): array
-    {
-        return ['step', 'programme'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('step', 120), Programme::read($payload->object('programme', ...Programme::KEYS)));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\Torquing;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,18 @@ final readonly class StageRestarted implements Kind
 {
     use OfRun;
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $run, private int $stage, private string $reason)
-    {
+    private function __construct(
+        #[Text(60)] public string $run,
+        #[Whole(1, 200)] private int $stage,
+        #[Text(300)] private string $reason,
+    ) {
     }
 
     public static function name(): string
     {
         return 'stage_restarted';
-    }
-
-    public static function keys(): array
-    {
-        return ['run', 'stage', 'reason'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('run', 60), $payload->whole('stage', 1, 200), $payload->text('reason', 300));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,8 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Extent;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Judgement\Limit;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -17,24 +18,16 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class DecompressorSet implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public Length $slack)
-    {
+    private function __construct(
+        #[Extent] public Length $slack,
+    ) {
     }
 
     public static function name(): string
     {
         return 'decompressor_set';
-    }
-
-    public static function keys(): array
-    {
-        return ['slack'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->length('slack'));
     }
 
     public function admit(Before $before): void

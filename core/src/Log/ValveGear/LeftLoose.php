@@ -3,6 +3,10 @@
 namespace Moltrek\Core\Log\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Nested;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Judgement\State;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
@@ -28,9 +32,14 @@ final readonly class LeftLoose implements Accepts, Kind
         return 'left_loose';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['valves', 'reason', 'recheck'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['valves' => new Texts, 'reason' => new Text(300), 'recheck' => new Nested(Recheck::class)],
+        );
     }
 
     public static function read(Fields $payload): self
@@ -40,7 +49,7 @@ final readonly class LeftLoose implements Accepts, Kind
             throw $payload->placed(MalformedDocument::wrongSort('[]', 'at least one valve'), 'valves');
         }
 
-        return new self($valves, $payload->text('reason', 300), Recheck::read($payload->object('recheck', ...Recheck::KEYS)));
+        return new self($valves, $payload->text('reason', 300), Recheck::read($payload->object('recheck', ...Recheck::payload()->names())));
     }
 
     public function admit(Before $before): void

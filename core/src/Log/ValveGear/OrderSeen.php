@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Word;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,17 @@ use Moltrek\Core\Refusal\MalformedDocument;
 final readonly class OrderSeen implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(private string $stack, private string $valve)
-    {
+    private function __construct(
+        #[Word('rockers', 'tube')] private string $stack,
+        #[Text(20)] private string $valve,
+    ) {
     }
 
     public static function name(): string
     {
         return 'order_seen';
-    }
-
-    public static function keys(): array
-    {
-        return ['stack', 'valve'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->word('stack', 'rockers', 'tube'), $payload->text('valve', 20));
     }
 
     public function admit(Before $before): void

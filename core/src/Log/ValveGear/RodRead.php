@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,17 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 final readonly class RodRead implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    private function __construct(public string $valve, public Length $length)
-    {
+    private function __construct(
+        #[Text(20)] public string $valve,
+        #[Size] public Length $length,
+    ) {
     }
 
     public static function name(): string
     {
         return 'rod_read';
-    }
-
-    public static function keys(): array
-    {
-        return ['valve', 'length'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('valve', 20), $payload->size('length'));
     }
 
     public function admit(Before $before): void

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Whole;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -20,27 +22,20 @@ use Moltrek\Core\Sheet\SheetWait;
 final readonly class RodsLetOut implements Kind
 {
     use Ordinary;
+    use Stated;
 
     /** Where the sheet states no time: twenty minutes, in seconds. */
     private const USUAL = 1200;
 
-    private function __construct(public string $cylinder, public int $flats)
-    {
+    private function __construct(
+        #[Text(20)] public string $cylinder,
+        #[Whole(1, 200)] public int $flats,
+    ) {
     }
 
     public static function name(): string
     {
         return 'rods_let_out';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'flats'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20), $payload->whole('flats', 1, 200));
     }
 
     public function admit(Before $before): void

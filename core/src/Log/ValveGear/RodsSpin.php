@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -16,24 +18,18 @@ use Moltrek\Core\Refusal\MalformedDocument;
 /** Each rod of a cylinder was spun by finger: its lifters have bled down, and the crank may be turned. */
 final readonly class RodsSpin implements Kind
 {
+    use Stated;
+
     /** @param  list<string>  $valves */
-    private function __construct(private string $cylinder, private array $valves)
-    {
+    private function __construct(
+        #[Text(20)] private string $cylinder,
+        #[Texts] private array $valves,
+    ) {
     }
 
     public static function name(): string
     {
         return 'rods_spin';
-    }
-
-    public static function keys(): array
-    {
-        return ['cylinder', 'valves'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        return new self($payload->text('cylinder', 20), $payload->texts('valves'));
     }
 
     public function admit(Before $before): void

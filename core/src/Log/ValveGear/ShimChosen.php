@@ -2,24 +2,25 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
+use Moltrek\Core\Document\Stating;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\ValveGear\ShimSource;
 
 /** The shim that one valve gets, and where it comes from. */
-final readonly class ShimChosen
+final readonly class ShimChosen implements Stating
 {
-    public const KEYS = ['valve', 'size', 'source', 'whose'];
+    use Stated;
 
     /** @param  string|null  $whose  the valve that it came from, where it is moved */
-    private function __construct(public string $valve, public Length $size, public ShimSource $source, public ?string $whose)
-    {
-    }
-
-    public static function read(Fields $fields): self
-    {
-        return new self($fields->text('valve', 20), ShimRead::size($fields), $fields->choice('source', ShimSource::class),
-            $fields->textOrNull('whose', 20));
+    private function __construct(
+        #[Text(20)] public string $valve,
+        #[Size(ShimRead::THICKEST, ShimRead::TOO_THICK)] public Length $size,
+        public ShimSource $source,
+        #[Text(20)] public ?string $whose,
+    ) {
     }
 
     /** What it is called on the shelf and in an order: "Shim 2.65 mm". */

@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -25,9 +26,9 @@ final readonly class ShimFitted implements Kind
         return 'shim_fitted';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ShimChosen::KEYS;
+        return ShimChosen::payload();
     }
 
     public static function read(Fields $payload): self

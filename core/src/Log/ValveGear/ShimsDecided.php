@@ -3,6 +3,8 @@
 namespace Moltrek\Core\Log\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Many;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -30,15 +32,22 @@ final readonly class ShimsDecided implements Kind
         return 'shims_decided';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['shims'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['shims' => new Many(ShimChosen::class)],
+        );
     }
 
     public static function read(Fields $payload): self
     {
         $chosen = [];
-        foreach ($payload->required('shims', 'a list of shims, empty where none changes')->objects('shims', ...ShimChosen::KEYS) as $said) {
+        $shims = $payload->required('shims', 'a list of shims, empty where none changes')
+            ->objects('shims', ...ShimChosen::payload()->names());
+        foreach ($shims as $said) {
             $shim = ShimChosen::read($said);
             if (isset($chosen[$shim->valve])) {
                 throw $said->placed(ContradictoryFields::excluded('valve', $shim->valve, 'A valve stands twice.', 'each valve once'));

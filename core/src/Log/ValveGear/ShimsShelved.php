@@ -3,6 +3,9 @@
 namespace Moltrek\Core\Log\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Key\Texts;
+use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -29,9 +32,14 @@ final readonly class ShimsShelved implements Kind
         return 'shims_shelved';
     }
 
-    public static function keys(): array
+    public static function payload(): Payload
     {
-        return ['plan', 'sizes'];
+        /** @var Payload|null $stated */
+        static $stated = null;
+
+        return $stated ??= Payload::of(
+            ['plan' => new Text(60), 'sizes' => new Texts],
+        );
     }
 
     public static function read(Fields $payload): self

@@ -2,7 +2,9 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
-use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Size;
+use Moltrek\Core\Document\Key\Text;
+use Moltrek\Core\Document\Stated;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
@@ -11,38 +13,23 @@ use Moltrek\Core\Log\Ordinary;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Refusal\ContradictoryFields;
-use Moltrek\Core\Refusal\OutOfDomain;
 use Moltrek\Core\Sheet\Adjustment;
 
 /** A little was taken off a valve’s stem; what was read before is no longer its clearance. */
 final readonly class StemGround implements Kind
 {
     use Ordinary;
+    use Stated;
 
-    /** More at one go is a slip: a millimetre. */
-    private const MOST = 1_000_000;
-
-    private function __construct(public string $valve, private Length $taken)
-    {
+    private function __construct(
+        #[Text(20)] public string $valve,
+        #[Size('1 mm', 'That is more than a stem has to give.')] private Length $taken,
+    ) {
     }
 
     public static function name(): string
     {
         return 'stem_ground';
-    }
-
-    public static function keys(): array
-    {
-        return ['valve', 'taken'];
-    }
-
-    public static function read(Fields $payload): self
-    {
-        $taken = $payload->size('taken');
-
-        return $taken->nanometres <= self::MOST ? new self($payload->text('valve', 20), $taken)
-            : throw $payload->placed(OutOfDomain::because('taken', 'That is more than a stem has to give.', $payload->text('taken'),
-                'at most 1 mm'));
     }
 
     public function admit(Before $before): void

@@ -30,15 +30,15 @@ function ActForm({ job, onClose }: { job: Job; onClose: () => void }) {
     })
     const { act, cylinder, ring, valve, note } = draft.value
     const set = (what: keyof typeof draft.value) => (text: string) => draft.change({ ...draft.value, [what]: text })
-    const {
-        isOfCylinder = false,
-        isOfRing = false,
-        isOfValve = false,
-    } = job.stack.acts.find((each) => each.act === act) ?? {}
+    const chosen = job.stack.acts.find((each) => each.act === act)
+    const { isOfCylinder = false, isOfRing = false, isOfValve = false } = chosen ?? {}
     const submit = (event: FormEvent) => {
         event.preventDefault()
+        if (!chosen) {
+            return
+        }
         const body = {
-            act,
+            act: chosen.act,
             ...(isOfCylinder ? { cylinder } : {}),
             ...(isOfRing ? { ring } : {}),
             ...(isOfValve && valve ? { valve } : {}),

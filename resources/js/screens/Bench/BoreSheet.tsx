@@ -130,13 +130,15 @@ export function DecideBore({ job, cylinder }: { job: Job; cylinder: string }) {
 function Way({ bore, job }: { bore: Schemas['BoreAdvice']; job: Job }) {
     const of = bore.size ? `${bore.decision === 'piston' ? ', ' : ' to '}${bore.size}` : ''
     const short = `${bore.decision === 'piston' ? 'new piston' : bore.decision}${of}`
+    const { decision } = bore
     const decide = () =>
+        decision &&
         void outbox.add(
             job.number,
             'bore_decided',
             {
                 cylinder: bore.cylinder,
-                decision: bore.decision,
+                decision,
                 ...(bore.size ? { size: bore.size } : {}),
                 reason: bore.reasons[0] ?? '',
             },

@@ -1,7 +1,6 @@
 import { type FormEvent, useState } from 'react'
 import type { Job } from '../../app/api'
 import { useDraft } from '../../app/drafts'
-import { outbox } from '../../app/outbox'
 import { type Happening, happenings } from '../../chapters'
 import { Dialog } from '../../parts/Dialog'
 
@@ -45,24 +44,15 @@ function HappenedForm({ job, kind, onDone }: { job: Job; kind: Happening; onDone
     const draft = useDraft<Record<string, string>>(`happened:${job.number}:${kind.title}`, {})
     const { slab = job.stack.slabs[0]?.id ?? '', step = '', ...values } = draft.value
     const set = (name: string, value: string) => draft.change({ ...draft.value, [name]: value })
-    const missing =
-        kind.fields.some(([name], index) => index === 0 && !values[name]?.trim()) ||
-        (kind.kind === 'debt_owed' && !values.reason?.trim()) ||
-        (kind.kind === 'wait_started' && !values.time?.trim())
+    const missing = kind.fields.some(
+        ([name, , needed], index) => (index === 0 || needed) && (values[name] ?? '').trim() === '',
+    )
     const submit = (event: FormEvent) => {
         event.preventDefault()
-        if (missing) {
-            return
+        if (!missing) {
+            kind.say(job.number, { ...values, slab, step }, draft.take())
+            onDone()
         }
-        const filled = Object.fromEntries(Object.entries(values).filter(([, value]) => value.trim() !== ''))
-        void outbox.add(
-            job.number,
-            kind.kind,
-            { ...filled, ...(kind.withSlab ? { slab } : {}), ...(step ? { step } : {}), ...kind.extra },
-            kind.label(values),
-            { id: draft.take() },
-        )
-        onDone()
     }
     return (
         <form onSubmit={submit} className="grid gap-3">

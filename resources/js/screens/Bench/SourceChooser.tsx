@@ -21,9 +21,11 @@ export function SourceChooser({ job, assessment, open, onClose }: Chooser) {
     )
 }
 
+type Source = Assessment['sources'][number]['source']
+
 function ChooserForm({ job, assessment, onClose }: Omit<Chooser, 'open'>) {
-    const [range, setRange] = useState(assessment.sources.find((source) => source.rulesRange)?.source ?? '')
-    const [service, setService] = useState(assessment.sources.find((source) => source.rulesService)?.source ?? '')
+    const [range, setRange] = useState(assessment.sources.find((source) => source.rulesRange)?.source ?? null)
+    const [service, setService] = useState(assessment.sources.find((source) => source.rulesService)?.source ?? null)
     const draft = useDraft(`source:${job.number}:${assessment.id}`, '')
     const reason = draft.value
     const [complaint, setComplaint] = useState('')
@@ -31,6 +33,10 @@ function ChooserForm({ job, assessment, onClose }: Omit<Chooser, 'open'>) {
         event.preventDefault()
         if (reason.trim() === '') {
             setComplaint('Say why: the record shows it to whoever opens this engine next.')
+            return
+        }
+        if (range === null) {
+            setComplaint('Choose whose as-new range rules.')
             return
         }
         void outbox.add(
@@ -92,8 +98,8 @@ function Choice({
     legend: string
     name: string
     options: Assessment['sources']
-    value: string
-    onChange: (source: string) => void
+    value: Source | null
+    onChange: (source: Source) => void
 }) {
     const thought = useThought()
     if (options.length === 0) {

@@ -9,7 +9,7 @@ import { SchoolsButton } from './Schools'
 import { Slip } from './Slip'
 import { SourceChooser } from './SourceChooser'
 
-const slab = (id: string, state = 'on'): Schemas['Slab'] => ({
+const slab = (id: Schemas['Slab']['drawnAs'], state: Schemas['Slab']['state'] = 'on'): Schemas['Slab'] => ({
     id,
     name: id.charAt(0).toUpperCase() + id.slice(1),
     drawnAs: id,
@@ -83,7 +83,7 @@ describe('taking a slab off', () => {
 })
 
 describe('what was done to a part', () => {
-    const acts = [
+    const acts: Schemas['Act'][] = [
         { act: 'ring filed', isOfCylinder: true, isOfRing: true, isOfValve: false },
         { act: 'bore honed', isOfCylinder: true, isOfRing: false, isOfValve: false },
         { act: 'head slackened', isOfCylinder: false, isOfRing: false, isOfValve: false },

@@ -1,5 +1,6 @@
 import { fireEvent, screen, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
+import type { Schemas } from '../../app/api'
 import { aJob, answers, aStep, asked, entered, send, show } from '../../testing/bench'
 import { AddStep } from './AddStep'
 import { ErrandsButton } from './ErrandsButton'
@@ -7,7 +8,7 @@ import { KeepOnSheet } from './KeepOnSheet'
 import { Neighbours } from './Neighbours'
 import { StepList } from './StepList'
 
-const offered = [
+const offered: Schemas['Errand'][] = [
     { name: 'top end', words: 'the whole top end' },
     { name: 'head', words: 'faces and valves' },
     { name: 'ignition', words: 'the point' },
@@ -96,7 +97,7 @@ describe('a step of one’s own', () => {
 })
 
 describe('neighbouring work', () => {
-    const reed = {
+    const reed: Schemas['Neighbour'] = {
         name: 'reed valve',
         isIn: false,
         steps: [

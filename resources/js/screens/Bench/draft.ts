@@ -1,4 +1,4 @@
-import type { Job, Spot, Tool } from '../../app/api'
+import type { Job, Payloads, Spot, Tool } from '../../app/api'
 import { formOf, partsInWords } from './forms'
 
 /** A field of a reading, as the hands come to them. */
@@ -111,13 +111,13 @@ export function toolFor(spot: Spot, habit: Habit, tools: Tool[]): string | undef
 }
 
 /** What goes to the log, or to the preview. */
-export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[]): Record<string, unknown> {
+export function payloadOf(spot: Spot, draft: Draft, habit: Habit, tools: Tool[]): Payloads['reading_taken'] {
     const setWith = tools.find((tool) => tool.id === habit.setWith) ?? tools.find((tool) => tool.kind === 'micrometer')
     const tool = toolFor(spot, habit, tools)
     const holeGauge = tools.find((each) => each.kind === 'small-hole gauge')
     return {
         spot: spot.id,
-        reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)),
+        reading: formOf(spot.form).reading(draft, habit, unitFor(spot, habit)) ?? '',
         ...(tool ? { tool } : {}),
         ...(draft.again && mayRepeat(spot, habit) ? { again: true } : {}),
         ...(spot.form === 'diameter' && habit.gauge ? { set_with: setWith?.id } : {}),

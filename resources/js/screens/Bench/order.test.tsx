@@ -71,7 +71,7 @@ describe('a hold', () => {
         const question = {
             verdict: 'ring_gap.1.top',
             name: 'End gap, top ring',
-            state: 'out',
+            state: 'out' as const,
             words: 'Out, too wide',
             reason: 'End gap is too wide by 0.050 mm.',
             spot: 'ring_gap.1.top',

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useCallback, useMemo, useRef, useState } from 'react'
 import { v7 as uuid } from 'uuid'
-import { call, type Job, type Schemas, type Spot } from '../../app/api'
+import { call, type Job, type Payloads, type Schemas, type Spot } from '../../app/api'
 import { readDraft, writeDraft } from '../../app/drafts'
 import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
@@ -10,6 +10,7 @@ import { useStill } from '../../app/useStill'
 import { type Draft, EMPTY, type Field, fieldsOf, type Habit, inWords, isEmpty, payloadOf } from './draft'
 
 type Preview = Schemas['Preview']
+type Reading = Payloads['reading_taken']
 
 export interface Desk {
     active: Spot | null
@@ -76,7 +77,7 @@ export function useDesk(job: Job): Desk {
         redraw((count) => count + 1)
     }
     /** Into the outbox under the id of its draft, and the draft is gone with the same stroke. */
-    const send = (spot: Spot, body: Record<string, unknown>, held: boolean): Promise<string> => {
+    const send = (spot: Spot, body: Reading, held: boolean): Promise<string> => {
         const id = keptOf(spot)?.id ?? uuid()
         return outbox.add(job.number, 'reading_taken', body, inWords(spot, body), { id, held })
     }
@@ -114,7 +115,7 @@ export function useDesk(job: Job): Desk {
     }
 
     /** Into the log, unless it cannot be read, or looks like a slip and has not been asked about: then it is asked once. */
-    const settle = async (spot: Spot, payload: Record<string, unknown>, known: Preview | null): Promise<void> => {
+    const settle = async (spot: Spot, payload: Reading, known: Preview | null): Promise<void> => {
         const key = JSON.stringify(payload)
         const objection = objectionTo(known, confirmed.current === key)
         if (objection) {
@@ -134,7 +135,7 @@ export function useDesk(job: Job): Desk {
     }
 
     /** Kept at once, so that nothing can lose it, and sent when the server has looked at it; an objection brings it back. */
-    const checkLater = async (spot: Spot, payload: Record<string, unknown>) => {
+    const checkLater = async (spot: Spot, payload: Reading) => {
         const kept = send(spot, payload, true)
         advance(spot)
         const id = await kept

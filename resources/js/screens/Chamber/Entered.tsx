@@ -37,7 +37,7 @@ export function Entered({ job, spot: id }: { job: Job; spot: string }) {
                 .filter(([key]) => (typed[key] ?? '').trim() !== '')
                 .map(([key, , unit]) => [key, withUnit(typed[key] ?? '', unit)]),
         )
-        const reading = first?.[0] === '' ? whole[''] : whole
+        const reading = first?.[0] === '' ? (whole[''] ?? '') : whole
         const payload = { spot: id, reading, ...(tool ? { tool } : {}) }
         void outbox.add(job.number, 'reading_taken', payload, `${spot.name}: ${Object.values(whole).join(', ')}`)
         setTyped({})

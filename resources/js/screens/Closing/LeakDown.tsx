@@ -27,7 +27,7 @@ export function LeakDown({ job, closing }: { job: Job; closing: Closing }) {
     )
 }
 
-const BLANK = { supply: '700', held: '', hisses: [] as string[] }
+const BLANK = { supply: '700', held: '', hisses: [] as Schemas['Hiss']['where'][] }
 
 function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown']; closing: Closing }) {
     const { typed, setTyped, enter, isSending, refusal } = useEntering(
@@ -36,7 +36,7 @@ function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown'
         BLANK,
         'closing',
     )
-    const toggle = (where: string) =>
+    const toggle = (where: Schemas['Hiss']['where']) =>
         setTyped({
             ...typed,
             hisses: typed.hisses.includes(where)

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { call, type Job, type Schemas } from '../../app/api'
+import { call, type Job, type Payloads, type Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { clockOffset } from '../../app/shopClock'
 import { useEntering } from '../../app/useEntering'
@@ -133,7 +133,7 @@ function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
     )
 }
 
-const WHERE_BLANK = { where: '', how: 'soap' }
+const WHERE_BLANK: Payloads['leak_found'] = { where: '', how: 'soap' }
 
 function Found({ job, leak }: { job: Job; leak: Board }) {
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, 'leak-found', WHERE_BLANK, 'closing')

@@ -35,7 +35,12 @@ export function Trials({ job, closing }: { job: Job; closing: Closing }) {
                 onSubmit={(event) => {
                     event.preventDefault()
                     if (isWhole && !isSending) {
-                        const said = Object.fromEntries(Object.entries(typed).filter(([, text]) => text.trim() !== ''))
+                        const { conditions, figure, ...rest } = typed
+                        const said = {
+                            ...rest,
+                            ...(conditions.trim() === '' ? {} : { conditions }),
+                            ...(figure.trim() === '' ? {} : { figure }),
+                        }
                         void enter('trial_made', said, `${typed.trial}, ${typed.variant}: ${typed.found}`)
                     }
                 }}

@@ -12,7 +12,7 @@ interface Slip {
     complaint: string
     condition: 'whole' | 'apart' | 'half'
     promised: string
-    errands: string[]
+    errands: Schemas['Errand']['name'][]
     off: string[]
 }
 

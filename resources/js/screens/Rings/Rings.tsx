@@ -7,7 +7,7 @@ import { useCalculation } from '../../app/useCalculation'
 import { RingClockDrawing } from '../../drawings/RingClockDrawing'
 import { JobPage } from '../../parts/JobPage'
 
-const SCHOOLS: [string, string, string][] = [
+const SCHOOLS: [Schemas['GapSchool'], string, string][] = [
     ['opposed', 'Two opposed', 'Longest way for gas from gap to gap; the common choice for two rings.'],
     ['thirds', 'Thirds', 'Keeps the oil rails apart as well; easy to see at a glance.'],
     ['quarters', 'Quarters', 'Off the pin and off the thrust faces.'],

@@ -11,7 +11,7 @@ import { SignsInAs } from '../../parts/ShopFields'
 import { rangesOf, type Week, WeekHours, weekOf } from '../../parts/WeekHours'
 
 type Colleague = Schemas['Colleague']
-type Code = Schemas['BeginnersCode']
+type Code = Schemas['Code']
 
 /** What each may do is decided by the server’s table, and said by it. */
 const useRoles = () =>

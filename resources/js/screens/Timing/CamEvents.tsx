@@ -37,11 +37,13 @@ export function CamEvents({
     )
     const tool = job.measuring.tools.find((each) => each.kind === 'degree wheel')?.id
     const names = side.side === 'inlet' ? NAMES.inlet : NAMES.exhaust
-    const move = (by: { teeth: number | null } | { turn: string }) =>
+    const { way } = side
+    const move = (by: { teeth: number } | { turn: string }) =>
+        way &&
         void outbox.add(
             job.number,
             'cam_moved',
-            { ...(cam.bank === '' ? {} : { bank: cam.bank }), cam: cam.cam, way: side.way, ...by },
+            { ...(cam.bank === '' ? {} : { bank: cam.bank }), cam: cam.cam, way, ...by },
             `${cam.name} moved`,
         )
     const send = () =>
@@ -100,7 +102,7 @@ export function CamEvents({
                         <button
                             type="button"
                             className="btn mt-1 h-12 w-full"
-                            onClick={() => move({ teeth: side.teeth })}
+                            onClick={() => move({ teeth: side.teeth ?? 0 })}
                         >
                             Moved {side.teeth === 1 ? 'one tooth' : `${side.teeth} teeth`}{' '}
                             {side.way === 'advance' ? 'forward' : 'back'}

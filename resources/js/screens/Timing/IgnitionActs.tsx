@@ -92,6 +92,9 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
             className="mt-2 flex items-end gap-2"
             onSubmit={(event) => {
                 event.preventDefault()
+                if (loop.way === null) {
+                    return
+                }
                 void enter(
                     'ignition_moved',
                     {

@@ -1,4 +1,4 @@
-import type { Job, Schemas } from '../../app/api'
+import type { Job, Payloads, Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { useKept } from '../../app/kept'
 import { useEntering } from '../../app/useEntering'
@@ -9,11 +9,26 @@ import type { Place } from './ways'
 
 type Loop = Schemas['IgnitionLoop']
 
-const BLANK = { figure: '', kind: 'dial', seenBy: '', against: false }
+type Said = Payloads['ignition_read']
+
+const BLANK: { figure: string; kind: 'dial' | 'degrees'; seenBy: Said['seen_by'] | ''; against: boolean } = {
+    figure: '',
+    kind: 'dial',
+    seenBy: '',
+    against: false,
+}
+
+const SEEN_BY: [Said['seen_by'] | '', string][] = [
+    ['', 'eye'],
+    ['meter', 'meter'],
+    ['lamp', 'lamp'],
+    ['timing light', 'timing light'],
+    ['mark', 'mark'],
+]
 
 const UNSTATED = { nominal: '', either: '' }
 
-const KINDS: Record<string, { words: string; unit: string; tool: string }> = {
+const KINDS = {
     dial: { words: 'Dial, mm', unit: 'mm', tool: 'dial indicator' },
     degrees: { words: 'Wheel, °', unit: 'deg', tool: 'degree wheel' },
 }
@@ -51,7 +66,7 @@ export function PointForm({
     )
     // what the sheet does not state is typed once and stays
     const [asked, setAsked] = useKept(`timing:${job.number}:asked`, UNSTATED)
-    const kind = KINDS[typed.kind] ?? { words: '', unit: 'mm', tool: '' }
+    const kind = KINDS[typed.kind]
     const tool = job.measuring.tools.find((each) => each.kind === kind.tool)?.id
     const drawn = here?.isBefore ? (typed.kind === 'dial' ? here.dial.toFixed(2) : here.turn.toFixed(1)) : null
     const isAsked = needsPoint && asked.nominal.trim() !== ''
@@ -64,7 +79,7 @@ export function PointForm({
                 [typed.kind]: said,
                 ...(loop.cylinder === null ? {} : { cylinder: loop.cylinder }),
                 ...(tool ? { tool } : {}),
-                ...(typed.seenBy === '' ? {} : { seen_by: typed.seenBy }),
+                ...(typed.seenBy ? { seen_by: typed.seenBy } : {}),
                 ...(typed.against ? { against: true } : {}),
                 ...(rod === null ? {} : { rod }),
                 ...(isAsked ? { point: askedPoint(asked) } : {}),
@@ -101,7 +116,10 @@ export function PointForm({
             <div className="flex flex-wrap items-end gap-2">
                 <Choice
                     label="Read on"
-                    options={Object.entries(KINDS).map(([key, each]) => [key, each.words])}
+                    options={[
+                        ['dial', KINDS.dial.words],
+                        ['degrees', KINDS.degrees.words],
+                    ]}
                     chosen={typed.kind}
                     onChoose={(chosen) => setTyped({ ...typed, kind: chosen })}
                 />
@@ -121,15 +139,12 @@ export function PointForm({
                     <select
                         className="h-12 rounded-field border border-line bg-base-100 px-2"
                         value={typed.seenBy}
-                        onChange={(event) => setTyped({ ...typed, seenBy: event.target.value })}
+                        onChange={(event) => {
+                            const chosen = SEEN_BY.find(([value]) => value === event.target.value)
+                            setTyped({ ...typed, seenBy: chosen?.[0] ?? '' })
+                        }}
                     >
-                        {[
-                            ['', 'eye'],
-                            ['meter', 'meter'],
-                            ['lamp', 'lamp'],
-                            ['timing light', 'timing light'],
-                            ['mark', 'mark'],
-                        ].map(([value, words]) => (
+                        {SEEN_BY.map(([value, words]) => (
                             <option key={value} value={value}>
                                 {words}
                             </option>

@@ -27,7 +27,7 @@ function Fit({ job, fit }: { job: Job; fit: Schemas['WheelFit'] }) {
     const filled = parts.filter((part) => typed[part].trim() !== '')
     const send = () => {
         const said = Object.fromEntries(filled.map((part) => [part, withUnit(typed[part], 'mm')]))
-        const reading = parts.length === 1 ? said.reading : said
+        const reading = parts.length === 1 ? (said.reading ?? '') : said
         void enter('reading_taken', { spot: fit.spot, reading, ...(tool ? { tool } : {}) }, fit.name)
     }
     return (

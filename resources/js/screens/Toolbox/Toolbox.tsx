@@ -97,7 +97,7 @@ export function Toolbox() {
 
 /** The kinds that the shop has tools of, in the trade's order; what a tool is of an unknown kind comes last. */
 function kindsOf(tools: Tool[], kinds: Schemas['ToolKind'][]): string[] {
-    const known = kinds.map((each) => each.kind)
+    const known: string[] = kinds.map((each) => each.kind)
     const others = tools.map((tool) => tool.kind).filter((kind) => !known.includes(kind))
     return [...known, ...new Set(others)].filter((kind) => tools.some((tool) => tool.kind === kind))
 }

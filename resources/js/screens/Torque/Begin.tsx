@@ -43,7 +43,7 @@ export function Begin({ job, joint, waiting }: { job: Job; joint: Joint; waiting
                 <button
                     type="button"
                     className="min-h-16 rounded-box bg-primary px-5 text-left text-2xl font-bold text-primary-content"
-                    onClick={() => begin(joint.programme as unknown as Programme)}
+                    onClick={() => joint.programme && begin(joint.programme)}
                 >
                     Begin at {joint.passes[0]?.order[0]}
                 </button>
@@ -226,5 +226,5 @@ function programmeOf(joint: Joint, asked: Asked, final: string, figures: Quantit
     )
     return {
         groups: [{ id: group, name: joint.name, source: asked.source.trim(), bolts, stages }],
-    } as unknown as Programme
+    }
 }

@@ -88,8 +88,9 @@ export function SetTo({
     )
 }
 
-const headline = (pass: Pass): string =>
-    ({ snug: 'Snug', loosen: 'Ease it', check: 'Look at it' })[pass.kind] ?? pass.words
+const HEADLINES: Partial<Record<Pass['kind'], string>> = { snug: 'Snug', loosen: 'Ease it', check: 'Look at it' }
+
+const headline = (pass: Pass): string => HEADLINES[pass.kind] ?? pass.words
 
 const placed = (angle: number): string => (angle === 0 ? 'straight ahead' : `at ${angle}°`)
 

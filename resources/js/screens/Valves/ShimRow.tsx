@@ -72,7 +72,7 @@ const putIn = (job: Job, row: Schemas['ShimRow']) =>
         {
             valve: row.valve,
             size: row.to,
-            source: row.source as 'moved',
+            source: row.source,
             ...(row.whose === null ? {} : { whose: row.whose }),
         },
         `Shim in, ${row.valve}: ${row.to}`,

@@ -1,3 +1,4 @@
+import type { Payloads } from '../../../app/api'
 import type { Draft, Field, Habit } from '../draft'
 
 /** What the Deck knows of one form of reading: its fields, the reading that they make, and that reading in words. */
@@ -8,7 +9,7 @@ export interface Form {
     shown?: (habit: Habit) => Field[]
     /** Whether every field has to be filled before there is a reading. */
     whole?: boolean
-    reading: (draft: Draft, habit: Habit, unit: string) => unknown
+    reading: (draft: Draft, habit: Habit, unit: string) => Payloads['reading_taken']['reading'] | null
     /** The parts of a reading in words; null where this reading is a plain figure. */
     words: (parts: Record<string, string | undefined>) => string | null
 }
