@@ -4,7 +4,9 @@ use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\GrowingLog;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Blockage;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Planning\Step;
@@ -81,6 +83,26 @@ function worked(EngineSheet $sheet, array $acts, int $now = 0): BuildState
     return Build::replay($sheet, $entries, $at->modify('+'.$now.' minutes'));
 }
 
+/**
+ * The build after these entries, folded on from where the call before left it: an act after another does not replay them all.
+ *
+ * @param  list<Entry>  $entries
+ */
+function standing(EngineSheet $sheet, array $entries, DateTimeImmutable $at): BuildState
+{
+    /** @var GrowingLog|null $log */
+    static $log = null;
+    static $of = null;
+    static $known = [];
+    if ($log === null || $of !== $sheet || array_slice($entries, 0, count($known)) !== $known) {
+        [$log, $of, $known] = [new GrowingLog($sheet, new Basis), $sheet, []];
+    }
+    array_map($log->add(...), array_slice($entries, count($known)));
+    $known = $entries;
+
+    return $log->state($at);
+}
+
 /** @param  list<Entry>  $before  nothing: entered whatever stands before it */
 function enteredAs(string $id, array $act, DateTimeImmutable $at, EngineSheet $sheet, array $before): Entry
 {
@@ -88,7 +110,7 @@ function enteredAs(string $id, array $act, DateTimeImmutable $at, EngineSheet $s
     if (in_array($kind, ['step_done', 'hold_answered', 'wait_seen'], true)) {
         return Entry::stored($id, $kind, $payload, $at, $act[3] ?? 'TW');
     }
-    $said = Before::of(Build::replay($sheet, $before, $at))->enter($kind, $payload);
+    $said = Before::of(standing($sheet, $before, $at))->enter($kind, $payload);
 
     return new Entry($id, $said, $at, $act[3] ?? 'TW');
 }

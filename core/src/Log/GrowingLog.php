@@ -30,7 +30,7 @@ final class GrowingLog
 
     public function before(): Before
     {
-        return new Before($this->sheet, $this->spots, $this->state(...), isTrial: true);
+        return new Before($this->sheet, $this->spots, fn (): BuildState => $this->state(), isTrial: true);
     }
 
     public function add(Entry $entry): void
@@ -44,13 +44,13 @@ final class GrowingLog
         }
     }
 
-    /** The build at the end of the log so far; it is true until the log grows. */
-    public function state(): BuildState
+    /** The build at the end of the log so far, or at a later moment; it is true until the log grows. */
+    public function state(?DateTimeImmutable $now = null): BuildState
     {
         $entries = Build::inOrder($this->entries);
         $struck = EntryStruck::among($entries);
         $this->totals ??= Build::fold($this->sheet, $this->spots, $entries, $struck, $this->given);
-        $now = $entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at;
+        $now ??= $entries === [] ? new DateTimeImmutable('@0') : $entries[count($entries) - 1]->at;
 
         return new BuildState($this->sheet, $this->spots, $entries, $struck, $this->totals, $now, $this->given);
     }

@@ -18,15 +18,16 @@ function walked(string $sheet): BuildState
     $entries = [Entry::stored('0', 'job_opened', (object) ['condition' => 'apart'], $at, 'TW')];
     $enter = function (array $act) use (&$entries, &$at, $engine, $spots): void {
         $at = $at->modify('+1 minute');
-        $replay = static fn (): BuildState => Build::replay($engine, $entries, $at);
+        $replay = static fn (): BuildState => standing($engine, $entries, $at);
         $before = new Before($engine, $spots, $replay, static fn (string $id): ?Entry => array_column($entries, null, 'id')[$id] ?? null);
         $said = $before->enter($act[0], json_decode(json_encode((object) $act[1])));
         $entries[] = new Entry(sprintf('%04d', count($entries)), $said, $at, 'TW');
     };
-    foreach (upTo($engine, array_key_last(Plan::of($engine))) as $act) {
-        $waits = array_map(static fn (RunningWait $wait): string => $wait->wait->id, Build::replay($engine, $entries, $at)->work->waits());
+    $plan = Plan::of($engine);
+    foreach (upTo($engine, array_key_last($plan)) as $act) {
+        $waits = array_map(static fn (RunningWait $wait): string => $wait->wait->id, standing($engine, $entries, $at)->work->waits());
         array_map(static fn (string $wait) => $enter(['wait_seen', ['wait' => $wait]]), $waits);
-        $isPulled = $act[0] === 'step_done' && Plan::of($engine)[$act[1]['step']]->kind === StepKind::Torque;
+        $isPulled = $act[0] === 'step_done' && $plan[$act[1]['step']]->kind === StepKind::Torque;
         array_map($enter, $isPulled ? pulling($engine, $act[1]['step'], sprintf('%04d', count($entries))) : [$act]);
     }
 
