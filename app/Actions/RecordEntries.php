@@ -10,6 +10,7 @@ use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\RefusalShape;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Shelf;
 use App\Models\User;
 use App\Policies\Right;
 use Carbon\CarbonImmutable;
@@ -19,12 +20,17 @@ use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Log\Chamber\ThicknessDecided;
 use Moltrek\Core\Log\Closing\HandedOver;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\EntryStruck;
 use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Kinds;
+use Moltrek\Core\Log\Parts\Supplied;
+use Moltrek\Core\Log\Parts\Supply;
 use Moltrek\Core\Log\Planning\HoldAnswered;
 use Moltrek\Core\Log\SheetAdopted;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
@@ -101,6 +107,7 @@ final class RecordEntries
         }
         $kind = $sent->kind();
         $payload = self::vouched($this->withTools($sent->fields->raw('payload')), $by, $job);
+        $payload = self::supplied($payload, $kind, $job, $log);
         $said = $sent->fields->placing(static fn (): Kind => $log->before()->admit($kind, $payload), 'payload');
         self::refuseWithoutRight($said, $by, $log, $sent->fields);
         $sent->fields->placing(static function () use ($said, $job, $by): void {
@@ -155,6 +162,32 @@ final class RecordEntries
         $this->tools[$id] ??= Instrument::named($id);
 
         return $this->tools[$id] ?? throw MalformedDocument::wrongSort($id, 'a tool of the toolbox')->under($field);
+    }
+
+    /**
+     * A decision that asks for its pieces says where they come from: off the shelf as it is now, or on order for the day that their
+     * maker states. What the job has already is not got twice, whatever picture the sender had.
+     *
+     * @param  class-string<Kind>  $kind
+     */
+    private static function supplied(mixed $payload, string $kind, Job $job, OpenLog $log): mixed
+    {
+        if ($kind !== ThicknessDecided::class || ! $payload instanceof stdClass || ! isset($payload->supplies)) {
+            return $payload;
+        }
+        $payload = clone $payload;
+        unset($payload->supplies);
+        try {
+            $said = Kinds::read($kind, $payload);
+        } catch (Refusal) {
+            // it is refused where it is admitted, with its field
+            return $payload;
+        }
+        assert($said instanceof ThicknessDecided);
+        $supplies = Supply::of($log->state(), $said->joints, Shelf::held($job->sheet->slug), Day::of(Shop::now()->format('Y-m-d')));
+        $payload->supplies = array_map(static fn (Supplied $each): stdClass => (object) $each->toArray(), $supplies);
+
+        return $payload;
     }
 
     /** That a second person gave their PIN is believed by what the server gave them for it, and by nothing that a tablet says. */

@@ -12,6 +12,7 @@ use App\Http\Shapes\StackFigureShape;
 use App\Http\Shapes\StackJointShape;
 use App\Http\Shapes\StackPieceShape;
 use App\Http\Shapes\StackPointShape;
+use App\Http\Shapes\SuppliedShape;
 use App\Http\Shapes\ThicknessShape;
 use App\Http\Shapes\WallTickShape;
 use Moltrek\Core\Chamber\LaidPiece;
@@ -23,8 +24,11 @@ use Moltrek\Core\Log\Chamber\StackChoices;
 use Moltrek\Core\Log\Chamber\StackFigure;
 use Moltrek\Core\Log\Chamber\StackFigures;
 use Moltrek\Core\Log\Chamber\StackOfThicknesses;
+use Moltrek\Core\Log\Parts\Supplied;
+use Moltrek\Core\Log\Parts\Supply;
 use Moltrek\Core\Measuring\CrownPoint;
 use Moltrek\Core\Planning\Decision;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cycle;
@@ -67,7 +71,8 @@ final readonly class ThicknessView
             $this->figures->remarks(),
             [$this->choices(true), $this->choices(false)],
             $this->ports(), $millimetres($geometry->chamber->bowlAcross),
-            $this->chamber(), $this->wall(), $isOpen, $this->liftFirst(),
+            $this->chamber(), $this->wall(), $isOpen, $this->liftFirst(), array_map(static fn (Supplied $each): SuppliedShape => new SuppliedShape(
+                $each->part, $each->from === Supplied::SHELF, $each->inWords()), Supply::of($state, $this->tried, $this->shelf, self::today())),
         );
     }
 
@@ -83,7 +88,7 @@ final readonly class ThicknessView
             $decided === null ? null : array_map(self::piece(...), $decided->pieces), $thicknesses->decidedBy($joint->id)?->by, $thicknesses->isToBeChanged($joint->id),
             array_map(fn (StackPiece $piece): StackPieceShape => new StackPieceShape(
                 $piece->id, $piece->slab, $piece->name, $piece->fitted()->quantity()['value'], $piece->volume, $this->shelf[$piece->name] ?? 0, $piece->days,
-                $piece->days === null ? null : Shop::now()->modify('+'.$piece->days.' days')->format('Y-m-d'),
+                Supply::here($piece, self::today())?->text,
             ), $this->stack->state->sheet->pieces->at($joint->id)),
         );
     }
@@ -219,6 +224,11 @@ final readonly class ThicknessView
         $needed = $compression->needed($this->target);
 
         return new NeededRoomShape($this->target, $needed->clearance, $needed->chamber, $needed->thickness?->quantity()['value'], $compression->clearance - $needed->clearance);
+    }
+
+    private static function today(): Day
+    {
+        return Day::of(Shop::now()->format('Y-m-d'));
     }
 
     /** The barrel that comes off once more, where what is tried below it is not what lies there. */

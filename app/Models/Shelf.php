@@ -39,6 +39,14 @@ final class Shelf
         return $counts;
     }
 
+    /** @return array<string, int> the same, and nobody else takes one of them before this is written */
+    public static function held(string $engine): array
+    {
+        DB::table('shelf')->whereIn('fits', [$engine, ''])->orderBy('part')->orderBy('fits')->lockForUpdate()->get();
+
+        return self::counts($engine);
+    }
+
     /** One of them taken away for an engine; false where none fits. */
     public static function take(string $part, string $engine): bool
     {

@@ -29,14 +29,48 @@ it('tries other pieces and stores nothing', function () {
     expect(collect(thickness($this, 230, '1')->json('figures'))->firstWhere('key', 'squish')['after'])->toEqualWithDelta(1.38, 1e-9);
 });
 
-it('puts a decision on the parts list, and takes what lies on the shelf', function () {
-    $this->enter(230, $this->entry('thickness_decided', ['joints' => [['slab' => 'base-gasket', 'pieces' => [['name' => 'Base gasket 0.25', 'thickness' => '0.25 mm']]]]]),
-        $this->entry('part_taken', ['part' => 'Base gasket 0.25']), $this->entry('slab_lifted', ['slab' => 'barrel']))->assertJsonPath('results.1.state', 'stored');
+/** @param  list<string>  $names */
+function gaskets(array $names): array
+{
+    return ['joints' => [['slab' => 'base-gasket', 'pieces' => array_map(fn (string $name): array => ['name' => $name, 'thickness' => '0.25 mm'], $names)]], 'supplies' => true];
+}
+
+it('puts a decision on the parts list, and takes what lies on the shelf, as it was said before', function () {
+    $joints = [['slab' => 'base-gasket', 'pieces' => [['name' => 'Base gasket 0.25', 'thickness' => '0.25 mm']]]];
+    expect(array_column(thickness($this, 230, '1', ['joints' => $joints])->json('supply'), 'words'))->toBe(['Base gasket 0.25 from the shelf']);
+    $this->enter(230, $this->entry('thickness_decided', gaskets(['Base gasket 0.25'])), $this->entry('slab_lifted', ['slab' => 'barrel']))->assertJsonPath('results.0.state', 'stored');
     $job = $this->actingAs($this->person())->getJson('/api/jobs/230')->json();
     expect(collect($job['parts']['planned'])->firstWhere('part', 'Base gasket 0.25'))->toMatchArray(['state' => 'arrived', 'why' => 'from the shelf'])
         ->and(Shelf::counts('ulvane-139r')['Base gasket 0.25'])->toBe(1)->and(collect($job['stack']['slabs'])->firstWhere('id', 'barrel')['state'])->toBe('off')
         ->and(thickness($this, 230, '1')->json('joints.0'))->toMatchArray(['decidedBy' => 'TW']);
-    expect($this->getJson('/api/jobs/230/record')->json('decisions'))->toContain('Thickness: Base gasket 0.25');
+    expect($this->getJson('/api/jobs/230/record')->json('decisions'))->toContain('Thickness: Base gasket 0.25; Base gasket 0.25 from the shelf');
+});
+
+it('gets nothing twice where two tablets decide on one picture, and gives all back with the strike-out', function () {
+    $first = $this->entry('thickness_decided', gaskets(['Base gasket 0.25']));
+    $this->enter(230, $first)->assertJsonPath('results.0.state', 'stored');
+    $this->enter(230, $this->entry('thickness_decided', gaskets(['Base gasket 0.25'])))->assertJsonPath('results.0.state', 'stored');
+    expect(Shelf::counts('ulvane-139r')['Base gasket 0.25'])->toBe(1);
+    $this->enter(230, $this->entry('entry_struck', ['entry' => $first['id'], 'reason' => 'another']))->assertJsonPath('results.0.state', 'stored');
+    expect(Shelf::counts('ulvane-139r')['Base gasket 0.25'])->toBe(2);
+});
+
+it('orders what the shelf has not, for the day that its maker states, once', function () {
+    $this->travelTo('2026-11-24 09:00:00');
+    Shelf::put('Base gasket 0.40', 'ulvane-139r', 0);
+    $order = $this->entry('thickness_decided', gaskets(['Base gasket 0.40']));
+    $this->enter(230, $order, $this->entry('thickness_decided', gaskets(['Base gasket 0.40'])))->assertJsonPath('results.1.state', 'stored');
+    $planned = fn () => collect($this->actingAs($this->person())->getJson('/api/jobs/230')->json('parts.planned'))->firstWhere('part', 'Base gasket 0.40');
+    // Tuesday and three days
+    expect($planned())->toMatchArray(['state' => 'ordered', 'promised' => '2026-11-27']);
+    $this->enter(230, $this->entry('entry_struck', ['entry' => $order['id'], 'reason' => 'another']));
+    expect($planned())->toBeNull();
+});
+
+it('believes no tablet where a piece comes from', function () {
+    $forged = ['supplies' => [['part' => 'Base gasket 0.25', 'for' => 'base-gasket', 'from' => 'order']]] + gaskets(['Base gasket 0.25']);
+    $this->enter(230, $this->entry('thickness_decided', $forged))->assertJsonPath('results.0.state', 'stored');
+    expect(Shelf::counts('ulvane-139r')['Base gasket 0.25'])->toBe(1);
 });
 
 it('reads a bridge that rocks, and draws it', function () {

@@ -17,7 +17,7 @@ final class Consequences
     /** @return list<After> */
     private static function all(): array
     {
-        return [new TakeFromShelf, new CloseJob, new AdoptSheet, new KeepProgramme, new KeepMark, new ShimFromShelf, new ShimsOntoShelf,
+        return [new TakeFromShelf, new SupplyDecision, new CloseJob, new AdoptSheet, new KeepProgramme, new KeepMark, new ShimFromShelf, new ShimsOntoShelf,
             ...array_map(static fn (string $kind): LookAgain => new LookAgain($kind), [RecheckDone::class, RunInPlanned::class, LeftLoose::class])];
     }
 

@@ -17,6 +17,7 @@ final readonly class ThicknessShape
      * @param  list<WallTickShape>  $wall
      * @param  bool  $canDecide  the plan asks for the decision now
      * @param  string|null  $liftFirst  the barrel that comes off to change what lies below it
+     * @param  list<SuppliedShape>  $supply  what is taken and ordered if what is tried is decided
      */
     public function __construct(
         public string $cylinder,
@@ -39,6 +40,7 @@ final readonly class ThicknessShape
         public array $wall,
         public bool $canDecide,
         public ?string $liftFirst,
+        public array $supply,
     ) {
     }
 }

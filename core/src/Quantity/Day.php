@@ -43,6 +43,12 @@ final readonly class Day
         return $this->midnight()->format('D j M');
     }
 
+    /** So many days of the calendar later. */
+    public function later(int $days): self
+    {
+        return self::of($this->midnight()->modify("+$days days")->format('Y-m-d'));
+    }
+
     public function midnight(): DateTimeImmutable
     {
         return new DateTimeImmutable($this->text.' 00:00:00', new DateTimeZone('UTC'));

@@ -2986,6 +2986,13 @@ export interface components {
         StepKind: "test" | "take off" | "clean" | "inspect" | "measure" | "decide" | "order" | "prepare" | "fit" | "hold" | "torque" | "time" | "valves" | "fill" | "start" | "run in";
         /** @enum {string} */
         StepState: "open" | "ready" | "blocked" | "done" | "void";
+        /** @description A piece that a decision would take off the shelf, or put on order. */
+        Supplied: {
+            part: string;
+            isOnShelf: boolean;
+            /** @description "Base gasket 0.25 from the shelf" */
+            words: string;
+        };
         /** @description Somebody the shop buys from. */
         Supplier: {
             name: string;
@@ -3033,6 +3040,8 @@ export interface components {
             canDecide: boolean;
             /** @description the barrel that comes off to change what lies below it */
             liftFirst: string | null;
+            /** @description what is taken and ordered if what is tried is decided */
+            supply: components["schemas"]["Supplied"][];
         };
         /** @description The timing bench of a job: everything that is drawn, and how far dead centre, ignition and cams have come. */
         Timing: {
@@ -3807,6 +3816,7 @@ export interface components {
                     pieces: components["schemas"]["LaidPieceSaid"][];
                 }[];
                 reason?: string;
+                supplies?: boolean;
             };
             dead_centre_read: {
                 cylinder: string;

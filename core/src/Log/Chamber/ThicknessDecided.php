@@ -13,6 +13,8 @@ use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Parts\PartOnOrder;
+use Moltrek\Core\Log\Parts\Supplied;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Planning\Decision;
@@ -23,8 +25,11 @@ use Moltrek\Core\Planning\Decision;
  */
 final readonly class ThicknessDecided implements Kind
 {
-    /** @param  array<string, LaidPieces>  $joints  by slab */
-    private function __construct(private array $joints, private string $reason)
+    /**
+     * @param  array<string, LaidPieces>  $joints  by slab
+     * @param  list<Supplied>  $supplies  what was taken and ordered with it; nothing in a log of before
+     */
+    private function __construct(public array $joints, private string $reason, public array $supplies)
     {
     }
 
@@ -40,7 +45,7 @@ final readonly class ThicknessDecided implements Kind
 
         return $stated ??= Payload::of(
             ['joints' => new Odd(['type' => 'array', 'items' => self::joint()->schema()])],
-            ['reason' => new Text(500)],
+            ['reason' => new Text(500), 'supplies' => new Odd(['type' => 'boolean'])],
         );
     }
 
@@ -57,7 +62,11 @@ final readonly class ThicknessDecided implements Kind
             $joints[$joint->text('slab', 60)] = new LaidPieces(LaidPieces::readAll($joint, 'pieces'), false, true);
         }
 
-        return new self($joints, $payload->textOrNull('reason', 500) ?? '');
+        // who sends it asks for them; where they come from on that day is settled as it is taken into the log
+        $supplies = is_bool($payload->raw('supplies')) ? [] : array_map(Supplied::read(...),
+            $payload->objects('supplies', ...Supplied::payload()->names()));
+
+        return new self($joints, $payload->textOrNull('reason', 500) ?? '', $supplies);
     }
 
     public function admit(Before $before): void
@@ -76,6 +85,10 @@ final readonly class ThicknessDecided implements Kind
             if ($isOther) {
                 $changed[] = (string) $slab;
             }
+        }
+        foreach ($this->supplies as $supplied) {
+            $supplied->from === Supplied::SHELF ? $totals->parts->arrive($supplied->part, 'from the shelf')
+                : $totals->parts->order(new PartOnOrder($supplied->part, $supplied->promised?->text, ['on.'.$supplied->for]));
         }
         foreach ($changed as $slab) {
             Joints::change($totals, $slab, $entry);
@@ -105,7 +118,9 @@ final readonly class ThicknessDecided implements Kind
             array_keys($this->joints), $this->joints,
         );
 
-        return 'Thickness: '.implode('; ', $joints).($this->reason === '' ? '' : ', '.$this->reason);
+        $supplies = array_map(static fn (Supplied $supplied): string => '; '.$supplied->inWords(), $this->supplies);
+
+        return 'Thickness: '.implode('; ', $joints).($this->reason === '' ? '' : ', '.$this->reason).implode('', $supplies);
     }
 
     public function inRecord(): RecordPart

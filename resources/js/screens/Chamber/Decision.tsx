@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import type { Job } from '../../app/api'
 import { outbox } from '../../app/outbox'
-import { asSent, jointsAsSent, type Thickness, type Tried } from '../../app/useThickness'
+import { jointsAsSent, type Thickness, type Tried } from '../../app/useThickness'
 import { Dialog } from '../../parts/Dialog'
 import { LiftCost } from '../../parts/LiftCost'
 
-/** One touch makes what is tried the job's decision: what lies on the shelf is taken, what is missing ordered. */
+/** One touch makes what is tried the job's decision; what it takes and orders with it stands beside it, and comes with it. */
 export function Decision({
     job,
     stack,
@@ -35,24 +35,10 @@ export function Decision({
 
     const decide = (lift: boolean) => {
         const payload = {
-            joints: jointsAsSent(joints).map((joint) => ({ ...joint, pieces: asSent(joints[joint.slab] ?? []) })),
-            reason: isTried ? '' : 'stays as it was read',
+            joints: jointsAsSent(joints),
+            ...(isTried ? { supplies: true } : { reason: 'stays as it was read' }),
         }
         void outbox.add(job.number, 'thickness_decided', payload, `Thickness: ${named}`)
-        for (const joint of isTried ? stack.joints : []) {
-            const left = new Map(joint.pieces.map((piece) => [piece.name, piece.onShelf]))
-            for (const piece of tried[joint.slab] ?? []) {
-                const lies = left.get(piece.name) ?? 0
-                left.set(piece.name, lies - 1)
-                if (lies > 0) {
-                    void outbox.add(job.number, 'part_taken', { part: piece.name }, `From the shelf: ${piece.name}`)
-                } else {
-                    const here = joint.pieces.find((each) => each.name === piece.name)?.here
-                    const order = { part: piece.name, ...(here ? { promised: here } : {}), for: [`on.${joint.slab}`] }
-                    void outbox.add(job.number, 'part_ordered', order, `Ordered: ${piece.name}`)
-                }
-            }
-        }
         if (lift && barrel) {
             void outbox.add(
                 job.number,
@@ -81,7 +67,7 @@ export function Decision({
             </button>
             <p className="mt-1 text-sm text-quiet">
                 {isTried
-                    ? 'Pieces on the shelf are taken for this job, missing ones put on order. What was read over them is read once more.'
+                    ? `${stack.supply.map(({ words }) => `${words}. `).join('')}What was read over them is read once more.`
                     : 'What was read stands, and the gaskets go on as they are.'}
             </p>
             <Decided stack={stack} />
