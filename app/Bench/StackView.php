@@ -104,6 +104,6 @@ final readonly class StackView
         }
         uksort($counts, static fn (string $one, string $other): int => State::from($other)->gravity() <=> State::from($one)->gravity());
 
-        return array_map(static fn (string $state, int $count): VerdictCountShape => new VerdictCountShape($state, $count), array_keys($counts), array_values($counts));
+        return array_map(static fn (string $state, int $count): VerdictCountShape => new VerdictCountShape(State::from($state), $count), array_keys($counts), array_values($counts));
     }
 }

@@ -8,6 +8,7 @@ use Moltrek\Core\Planning\ReuseClass;
 final readonly class PlannedPartShape
 {
     /**
+     * @param  'needed'|'ordered'|'arrived'|'fitted'|'spent'  $state
      * @param  list<string>  $for
      * @param  bool  $wrong  it came and is not the right one
      * @param  ReuseClass|null  $reuse  one-use, reuse if, renewed although good, carried over; null where there is no rule

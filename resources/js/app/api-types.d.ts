@@ -2325,7 +2325,8 @@ export interface components {
         /** @description A part that the job takes. */
         PlannedPart: {
             part: string;
-            state: string;
+            /** @enum {string} */
+            state: "needed" | "ordered" | "arrived" | "fitted" | "spent";
             promised: string | null;
             for: string[];
             why: string | null;
@@ -3521,7 +3522,7 @@ export interface components {
         };
         /** @description How many verdicts of one kind a slab holds, worst first. */
         VerdictCount: {
-            state: string;
+            state: components["schemas"]["State"];
             count: number;
         };
         /** @description A wait that is running. */

@@ -1,3 +1,4 @@
+import type { Schemas } from '../app/api'
 /** The sign of a verdict: shape and colour together, the words stand beside it. */
 export function VerdictMark({ state, size = 22 }: { state: string | null; size?: number }) {
     return (
@@ -34,7 +35,7 @@ const SIGNS: Record<string, React.ReactNode> = {
 }
 
 /** The short name of a verdict in a count. */
-export const VERDICT_COUNT: Record<string, string> = {
+export const VERDICT_COUNT: Record<Schemas['State'], string> = {
     within: 'fit',
     worn: 'worn',
     out: 'out',

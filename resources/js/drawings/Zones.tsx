@@ -1,6 +1,6 @@
 import type { Schemas } from '../app/api'
 
-const FILLS: Record<string, string> = {
+const FILLS: Record<Schemas['Zone']['zone'], string> = {
     within: 'var(--zone-within)',
     worn: 'var(--zone-worn)',
     out: 'var(--zone-out)',

@@ -80,7 +80,7 @@ export function assessmentOf(job: Job, desk: Desk, id: string): Assessment | und
     )
 }
 
-const WORDS: Record<string, string> = {
+const WORDS: Record<NonNullable<Schemas['BoreAdvice']['decision']>, string> = {
     keep: 'Keep it',
     piston: 'New piston in this bore',
     hone: 'Hone it',
@@ -144,7 +144,7 @@ function Way({ bore, job }: { bore: Schemas['BoreAdvice']; job: Job }) {
             },
             `Bore: ${short}`,
         )
-    const words = `${WORDS[bore.decision ?? ''] ?? bore.decision}${of}`
+    const words = `${decision ? WORDS[decision] : ''}${of}`
     const done = bore.decided === short
     return (
         <button

@@ -23,7 +23,8 @@ export function SchoolsButton({ job }: { job: Job }) {
     )
 }
 
-const WHOSE: Record<string, string> = {
+const WHOSE: Record<Schemas['School']['whose'], string> = {
+    usual: '',
     sheet: 'as the sheet of this engine has it',
     shop: 'the shop’s habit',
     chosen: 'chosen on this build',

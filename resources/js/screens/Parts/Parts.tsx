@@ -13,7 +13,7 @@ import { JobPage } from '../../parts/JobPage'
 type Part = Schemas['PlannedPart']
 type Asked = 'order' | 'wrong' | 'reuse' | 'arrive'
 
-const STATES: Record<string, string> = {
+const STATES: Record<Part['state'], string> = {
     needed: 'to get',
     ordered: 'on order',
     arrived: 'here',
@@ -126,7 +126,7 @@ function standing(part: Part): string {
     if (part.state === 'ordered' && part.promised) {
         return `on order, promised for ${day(part.promised)}`
     }
-    const state = STATES[part.state] ?? part.state
+    const state = STATES[part.state]
     return part.why && part.why !== 'arrived' ? `${state}, ${part.why}` : state
 }
 

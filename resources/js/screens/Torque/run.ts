@@ -104,7 +104,7 @@ export function marksOf(joint: Joint, run: Run | null, stage: number): Record<st
 }
 
 /** The verb of a stage, on the large button. */
-export const VERB: Record<string, string> = {
+export const VERB: Record<Pass['kind'], string> = {
     torque: 'Clicked',
     check: 'Clicked, did not turn',
     angle: 'Turned',
@@ -113,8 +113,10 @@ export const VERB: Record<string, string> = {
 }
 
 export const verbOf = (pass: Pass | undefined): string =>
-    pass?.kind === 'loosen' && pass.figure !== null
-        ? 'Eased and clicked'
-        : pass?.kind === 'check' && pass.figure === null
-          ? 'Has not moved'
-          : (VERB[pass?.kind ?? ''] ?? 'Done')
+    pass === undefined
+        ? 'Done'
+        : pass.kind === 'loosen' && pass.figure !== null
+          ? 'Eased and clicked'
+          : pass.kind === 'check' && pass.figure === null
+            ? 'Has not moved'
+            : VERB[pass.kind]

@@ -1,4 +1,5 @@
 import { useParams } from 'react-router'
+import type { Schemas } from '../../app/api'
 import { useKept } from '../../app/kept'
 import { useJob } from '../../app/queries'
 import { type Valves as Bench, useValves, type ValveWishes } from '../../app/useBenches'
@@ -8,7 +9,7 @@ import { Rods } from './Rods'
 import { Shims } from './Shims'
 import { SmallParts } from './SmallParts'
 
-const HOW: Record<string, string> = {
+const HOW: Record<Schemas['Adjustment'], string> = {
     screw: 'set by screw and lock nut',
     'shim under bucket': 'set by shims under buckets',
     'finger and shim': 'set by shims under fingers',
@@ -45,7 +46,7 @@ export function Valves() {
             job={job.data}
             bench="valves"
             title="Valves"
-            about={HOW[bench.adjustment ?? ''] ?? null}
+            about={bench.adjustment && HOW[bench.adjustment]}
             pages={pages}
         >
             {shown === '' && <Order job={job.data} valves={bench} wishes={wishes} onWishes={setWishes} />}
