@@ -9,9 +9,10 @@ test('a sixteen-valve four is shimmed from as found to read again: one plan, one
     await expect(plan.getByText('1 × Shim 2.425 mm')).toBeVisible()
     await expect(bench.getByRole('img', { name: /2in2 2.45 mm, from 1in1/ })).toBeVisible()
     await sound(bench)
-    await plan.getByRole('button', { name: 'Ordered' }).click()
+    await expect(plan.getByText('on order with the plan')).toBeVisible()
     await plan.getByRole('button', { name: 'Keep this plan: 8 change' }).click()
     await expect(plan.getByText('8 shims to fit, 1 of the plan bought')).toBeVisible()
+    await expect(plan.getByText('ordered; the parts page waits for them')).toBeVisible()
     for (const valve of ['1in1', '1ex1', '2in2', '2ex1', '3in2', '3ex1', '4ex1', '4ex2']) {
         await bench.getByRole('button', { name: new RegExp(`^${valve}: .* is in$`) }).click()
     }

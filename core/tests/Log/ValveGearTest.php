@@ -97,6 +97,20 @@ it('goes round with shims: read, one plan, fitted, read again', function () {
     expect((new ShimLoop($state))->task())->toBe(ShimTask::Done)->and(stateOf($state, 'set.lash.1in1'))->toBe('done');
 });
 
+it('has on order with the plan what has to be bought, once, and not where the log is of before', function (array $more, array $before, array $onOrder) {
+    $sheet = demoSheet('ostrel-608');
+    $bought = static fn (string $valve): array => ['valve' => $valve, 'size' => '2.425 mm', 'source' => 'bought'];
+    $acts = [...$before, ['shims_decided', ['shims' => [$bought('1in1'), $bought('2in1'), ['valve' => '3in1', 'size' => '2.40 mm', 'source' => 'shelf']]] + $more]];
+    $state = atTheValves($sheet, $acts);
+    expect(array_column($state->parts->onOrder(), 'part'))->toBe($onOrder);
+    $struck = atTheValves($sheet, [...$acts, ['entry_struck', ['entry' => sprintf('%04d', count($acts)), 'reason' => 'another']]]);
+    expect(array_column($struck->parts->onOrder(), 'part'))->toBe(array_column(array_column($before, 1), 'part'));
+})->with([
+    'one size for two valves' => [['orders' => true], [], ['Shim 2.425 mm']],
+    'a plan of before' => [[], [], []],
+    'on order already, from a shelf of another' => [['orders' => true], [['part_ordered', ['part' => 'Shim 2.425 mm']]], ['Shim 2.425 mm']],
+]);
+
 it('leaves over what no valve got, and counts it onto the shelf once for a plan', function () {
     $sheet = demoSheet('ostrel-608');
     // 1in1 gives its 2.50 to 2in1, whose 2.45 nobody gets; a new one goes under 1in1

@@ -3907,6 +3907,7 @@ export interface components {
             };
             shims_decided: {
                 shims: components["schemas"]["ShimChosen"][];
+                orders?: boolean;
             };
             shim_fitted: components["schemas"]["ShimChosen"];
             shims_shelved: {

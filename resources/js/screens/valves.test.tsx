@@ -189,7 +189,7 @@ describe('the shims of an engine', () => {
             {
                 job: 214,
                 kind: 'shims_decided',
-                payload: { shims: [{ valve: '1in', size: '2.45 mm', source: 'moved', whose: '1ex' }] },
+                payload: { shims: [{ valve: '1in', size: '2.45 mm', source: 'moved', whose: '1ex' }], orders: true },
             },
         ])
     })

@@ -3,12 +3,14 @@
 namespace Moltrek\Core\Log\ValveGear;
 
 use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Document\Key\Flag;
 use Moltrek\Core\Document\Key\Many;
 use Moltrek\Core\Document\Payload;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
+use Moltrek\Core\Log\Parts\PartOnOrder;
 use Moltrek\Core\Log\RecordPart;
 use Moltrek\Core\Log\Totals;
 use Moltrek\Core\Log\Undone;
@@ -18,12 +20,16 @@ use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\Slab;
 use Moltrek\Core\Sheet\Valve;
+use Moltrek\Core\ValveGear\ShimSource;
 
 /** The shims were chosen for the whole engine: which valve gets which, and where it comes from. */
 final readonly class ShimsDecided implements Kind
 {
-    /** @param  array<string, ShimChosen>  $chosen  by valve, those that change */
-    private function __construct(public array $chosen)
+    /**
+     * @param  array<string, ShimChosen>  $chosen  by valve, those that change
+     * @param  bool  $orders  what has to be bought is on order with it; in a log of before it was ordered by itself
+     */
+    private function __construct(public array $chosen, private bool $orders)
     {
     }
 
@@ -39,6 +45,7 @@ final readonly class ShimsDecided implements Kind
 
         return $stated ??= Payload::of(
             ['shims' => new Many(ShimChosen::class)],
+            ['orders' => new Flag],
         );
     }
 
@@ -55,7 +62,7 @@ final readonly class ShimsDecided implements Kind
             $chosen[$shim->valve] = $shim;
         }
 
-        return new self($chosen);
+        return new self($chosen, $payload->flag('orders'));
     }
 
     public function admit(Before $before): void
@@ -74,11 +81,24 @@ final readonly class ShimsDecided implements Kind
     public function apply(Totals $totals, Entry $entry): void
     {
         $totals->clearances->decideShims($entry);
+        $this->order($totals);
         $totals->reviewShims($entry);
         foreach ($this->chosen === [] ? [] : (new Scope($totals->sheet, $totals->brief->errands()))->banks as $bank) {
             $changed = array_filter($bank->valves, fn (Valve $valve): bool => isset($this->chosen[$valve->id]));
             if ($changed !== []) {
                 $this->takeOutAgain($totals, $bank, $entry);
+            }
+        }
+    }
+
+    /** What has to be bought, a size once, and nothing that is on order or here already. */
+    private function order(Totals $totals): void
+    {
+        $bought = array_filter($this->chosen, static fn (ShimChosen $shim): bool => $shim->source === ShimSource::Bought);
+        foreach ($this->orders ? $bought : [] as $shim) {
+            $part = ShimChosen::part($shim->size);
+            if ($totals->parts->isOnOrder($part) === null && ! isset($totals->parts->here()[$part])) {
+                $totals->parts->order(new PartOnOrder($part, null, [ValveSteps::SHIMS]));
             }
         }
     }

@@ -5,7 +5,7 @@ import { Refused } from '../../parts/Refused'
 
 type Board = Schemas['Shims']
 
-/** The plan becomes what is fitted: an entry in the log, which the shelf and a second tablet can change no more. */
+/** The plan becomes what is fitted, and what it buys is on order with it: one entry, which a second tablet can change no more. */
 export function KeepPlan({ job, shims }: { job: Job; shims: Board }) {
     const { enter, isSending, refusal } = useEntering(job.number, 'shims-decided', null, 'valves')
     const changing = shims.rows.filter((row) => row.changes)
@@ -25,6 +25,7 @@ export function KeepPlan({ job, shims }: { job: Job; shims: Board }) {
                                 source: row.source,
                                 ...(row.whose === null ? {} : { whose: row.whose }),
                             })),
+                            orders: true,
                         },
                         `Shims chosen: ${changing.map((row) => `${row.valve} ${row.to}`).join(', ') || 'none changes'}`,
                     )
@@ -37,12 +38,13 @@ export function KeepPlan({ job, shims }: { job: Job; shims: Board }) {
     )
 }
 
-/** What has to be bought goes on the job’s list of parts, once each. */
+/** What has to be bought goes on order with the plan; in a plan of before, once each when it is said. */
 export function OrderThem({ job, shims }: { job: Job; shims: Board }) {
     const known = new Set(job.parts.planned.map((part) => part.part))
     const open = shims.buy.filter((part) => !known.has(part.part))
-    if (open.length === 0) {
-        return <span className="block text-sm text-quiet">ordered; the parts page waits for them</span>
+    if (open.length === 0 || shims.decided === null) {
+        const words = open.length === 0 ? 'ordered; the parts page waits for them' : 'on order with the plan'
+        return <span className="block text-sm text-quiet">{words}</span>
     }
     return (
         <button
