@@ -223,7 +223,8 @@ final readonly class ThicknessView
         }
         $needed = $compression->needed($this->target);
 
-        return new NeededRoomShape($this->target, $needed->clearance, $needed->chamber, $needed->thickness?->quantity()['value'], $compression->clearance - $needed->clearance);
+        return new NeededRoomShape($this->target, $needed->clearance, $needed->chamber, $needed->thickness?->quantity()['value'], $compression->clearance - $needed->clearance,
+            StackFigures::onRaising($compression->ratio(), $this->target));
     }
 
     private static function today(): Day

@@ -3,7 +3,9 @@
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
+use Moltrek\Core\Log\ValveGear\ShimLoop;
 use Moltrek\Core\Planning\Errand;
+use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Sheet\Valve;
 
 /** The Ostrel brought for its valve clearance, or for something else, and what was entered on it minute by minute. */
@@ -129,4 +131,35 @@ it('never settles shims by what was read before the seats were worked', function
     $acts = [['step_done', ['step' => 'off.plug.1']], ...allLashes()];
     $head = ostrelFor([Errand::Head->value], ...$acts);
     expect(stateOf($head, 'decide.shims'))->not->toBe('done')->and($head->work->steps())->toHaveKeys(['off.shims', 'on.shims', 'work.valves']);
+});
+
+it('announces what a change costs as it then comes: tried on the same log, its timing with it', function () use ($clearance, $opened) {
+    $valve = demoSheet('ostrel-608')->valveTrain->valves[0];
+    $ids = fn (BuildState $state): array => array_map(fn (Step $step): string => $step->id, (new ShimLoop($state))->costs());
+    $open = fn (BuildState $state): array => array_keys(array_filter($state->work->steps(), fn (Step $step): bool => ! $state->work->isDone($step)));
+    $choice = fn (string $size): array => ['shims_decided', ['shims' => [['valve' => $valve->id, 'size' => $size, 'source' => 'shelf']]]];
+
+    // with the cover off and one clearance tight: the cams come out for it, and are timed and turned again
+    $acts = [...$opened, ...allLashes([$valve->id => ['0.10', '0.12']]), ...array_map(fn (Valve $each): array => ['shim_read', ['valve' => $each->id, 'size' => '2.50 mm']], demoSheet('ostrel-608')->valveTrain->valves)];
+    $announced = $ids(ostrelFor($clearance, ...$acts));
+    expect($announced)->toContain('off.cam', 'on.cam', 'pull.cam', 'on.tensioner', 'time.cam', 'turn.timing');
+    $stays = $open(ostrelFor($clearance, ...[...$acts, ['shims_decided', ['shims' => []]]]));
+    expect(array_diff($announced, $open(ostrelFor($clearance, ...[...$acts, $choice('2.45 mm')]))))->toBe([])
+        ->and(array_intersect($announced, $stays))->toBe([]);
+
+    // and once more where the choice came out wrong with the cams in: what stands done today is announced to be done again
+    $fitted = ['shim_fitted', ['valve' => $valve->id, 'size' => '2.45 mm', 'source' => 'shelf']];
+    $wrong = [...doneUpTo($clearance, [...$acts, $choice('2.45 mm')], 'turn.timing'), $fitted, ...allLashes([$valve->id => ['0.24', '0.26']])];
+    $state = ostrelFor($clearance, ...$wrong);
+    expect(stateOf($state, 'turn.timing'))->toBe('done')->and($ids($state))->toContain('off.cam', 'on.cam', 'time.cam', 'turn.timing');
+    $after = ostrelFor($clearance, ...[...$wrong, $choice('2.55 mm')]);
+    expect(array_diff($ids($state), $open($after)))->toBe([]);
+});
+
+it('costs nothing beyond the shims where the cams are out already', function () {
+    $errand = [Errand::Head->value];
+    $acts = doneUpTo($errand, [], 'off.cam');
+    $valve = demoSheet('ostrel-608')->valveTrain->valves[0];
+    $state = ostrelFor($errand, ...[...$acts, ...allLashes([$valve->id => ['0.10', '0.12']])]);
+    expect(array_column((new ShimLoop($state))->costs(), 'id'))->toBe([]);
 });

@@ -238,3 +238,13 @@ it('refuses a sheet whose pieces contradict it', function (callable $change, str
     'a port twice' => [fn (stdClass $sheet) => $sheet->geometry->ports[1]->id = 'exhaust', 'geometry.ports'],
     'a bowl as wide as the bore' => [fn (stdClass $sheet) => $sheet->geometry->bowl->diameter = '55 mm', 'geometry.bowl.diameter'],
 ]);
+
+it('warns where a ratio rises by more than three tenths, and nowhere else', function (?float $before, ?float $after, bool $warns) {
+    expect(StackFigures::onRaising($before, $after) !== null)->toBe($warns);
+})->with([
+    'by three tenths' => [12.0, 12.3, false],
+    'by more' => [12.0, 12.31, true],
+    'it falls' => [12.0, 11.0, false],
+    'not counted yet' => [null, 12.0, false],
+    'nothing aimed at' => [12.0, null, false],
+]);

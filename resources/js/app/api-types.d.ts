@@ -2235,6 +2235,8 @@ export interface components {
             thickness: number | null;
             /** @description how much the chamber must lose; negative for gain */
             takeOff: number;
+            /** @description what has to be thought of before the ratio is raised so far */
+            warning: string | null;
         };
         /** @description Neighbouring work that may be put into a job: its steps, each as an entry "step_added" takes it. */
         Neighbour: {

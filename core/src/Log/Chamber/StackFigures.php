@@ -42,6 +42,14 @@ final readonly class StackFigures
         ]));
     }
 
+    /** What has to be thought of where a ratio rises by so much that it matters; null where it does not. */
+    public static function onRaising(?float $before, ?float $after): ?string
+    {
+        return $before === null || $after === null || round($after - $before, 6) <= self::RAISED ? null
+            : 'The ratio rises: the engine maker’s word on fuel and ignition comes first. A raised ratio asks for more octane and less advance, '
+                .'and knocks where it gets neither; the squish must still clear.';
+    }
+
     /** @return list<string> what cannot be, or must be thought of before it is done */
     public function remarks(): array
     {
@@ -52,10 +60,7 @@ final readonly class StackFigures
         }
         try {
             [$before, $after] = [$this->compression(false)?->ratio(), $this->compression(true)?->ratio()];
-            if ($before !== null && $after !== null && $after - $before > self::RAISED) {
-                $remarks[] = 'The ratio rises: the engine maker’s word on fuel and ignition comes first. A raised ratio asks for more '
-                    .'octane, and knocks where it does not get it.';
-            }
+            $remarks = [...$remarks, ...array_filter([self::onRaising($before, $after)])];
         } catch (Refusal $refusal) {
             $remarks[] = $refusal->getMessage();
         }

@@ -114,10 +114,11 @@ final readonly class ShimLoop
      */
     public function costs(): array
     {
-        $again = ['off.cam', 'on.cam', 'on.chain', 'on.tensioner', 'time.cam', 'turn.timing'];
+        $outside = array_filter($this->valves(), fn (Valve $valve): bool => ! $this->isInside($valve));
+        $beyond = array_filter($this->task() === ShimTask::Decide ? ShimCost::of($this->state, array_column($outside, 'id')) : [],
+            static fn (Step $step): bool => ValveSteps::subject($step->id) === null);
 
-        return array_values(array_filter($this->state->work->steps(), fn (Step $step): bool => ! $this->state->work->isDone($step)
-            && in_array(implode('.', array_slice(explode('.', $step->id), 0, 2)), $again, true)));
+        return array_values($beyond);
     }
 
     public function task(): ShimTask

@@ -151,12 +151,7 @@ function Target({
                             </Way>
                         </tbody>
                     </table>
-                    {chamber.ratio !== null && needed.target > chamber.ratio + 0.2 && (
-                        <p className="mt-2 leading-snug font-bold">
-                            ⚠ More ratio asks for more octane and less advance, and knocks where it gets neither. The
-                            engine maker’s word comes first; the squish must still clear.
-                        </p>
-                    )}
+                    {needed.warning && <p className="mt-2 leading-snug font-bold">⚠ {needed.warning}</p>}
                 </>
             )}
         </section>
