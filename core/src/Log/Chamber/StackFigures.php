@@ -46,8 +46,8 @@ final readonly class StackFigures
     public static function onRaising(?float $before, ?float $after): ?string
     {
         return $before === null || $after === null || round($after - $before, 6) <= self::RAISED ? null
-            : 'The ratio rises: the engine maker’s word on fuel and ignition comes first. A raised ratio asks for more octane and less advance, '
-                .'and knocks where it gets neither; the squish must still clear.';
+            : 'The ratio rises: the engine maker’s word on fuel and ignition comes first. A raised ratio asks for more '
+                .'octane and less advance, and knocks where it gets neither; the squish must still clear.';
     }
 
     /** @return list<string> what cannot be, or must be thought of before it is done */
