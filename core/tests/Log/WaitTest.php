@@ -47,6 +47,11 @@ it('begins again when its step is done again', function () {
         ->and(waiting('pellgrove-1092', [...$acts, ['step_done', ['step' => 'pull.rockers-front']]], 1))->toBe(['Front lifters bleeding down']);
 });
 
+it('runs no more when its step is undone, though nobody has seen its end', function () {
+    $acts = [...upTo(demoSheet('pellgrove-1092'), 'pull.rockers-front'), ['slab_lifted', ['slab' => 'rockers-front']]];
+    expect(waiting('pellgrove-1092', $acts, 0))->toBe([])->and(waiting('pellgrove-1092', $acts, 60))->toBe([]);
+});
+
 it('needs nobody to call it, and says so', function () {
     $state = worked(demoSheet('harbick-421'), [['wait_started', ['what' => 'Plates soaking', 'time' => '20 min']]], 5);
     expect($state->work->waits()[0]->wait->seen)->toBeNull()->and($state->work->waits()[0]->since->format('H:i'))->toBe('08:01')->and($state->work->waits()[0]->due()->format('H:i'))->toBe('08:21');
