@@ -129,3 +129,13 @@ it('takes a machine in once, however often it is sent', function () {
     expect($this->postJson('/api/jobs', $slip)->json('number'))->toBe($first);
     $this->postJson('/api/jobs', ['id' => 'one'] + $slip)->assertStatus(422)->assertJsonPath('field', 'id');
 });
+
+it('stands on the floor by the day it is promised for, the unpromised last, and what waits behind what can be worked', function () {
+    $this->actingAs($this->person('isla'));
+    $in = fn (?string $day): int => $this->postJson('/api/jobs', slipOf($day === null ? [] : ['promised' => $day]))->assertCreated()->json('number');
+    [$late, $none, $soon, $middle] = [$in('2031-03-09'), $in(null), $in('2031-01-02'), $in('2031-02-11')];
+    $floor = array_column($this->getJson('/api/floor')->assertOk()->json('jobs'), 'number');
+    expect(array_values(array_intersect($floor, [$late, $none, $soon, $middle])))->toBe([$soon, $middle, $late, $none]);
+    $workable = array_column(array_column($this->getJson('/api/floor')->json('jobs'), 'next'), 'canBeWorked');
+    expect($workable)->toBe([...array_filter($workable), ...array_filter($workable, fn (bool $can): bool => ! $can)]);
+});

@@ -38,3 +38,26 @@ it('counts a centreline from both events, and so by less doubt than one of them 
     'below by as much' => [104.8, 1.0, 'within', 'within'],
     'below, too close to call' => [104.6, 1.0, 'unsure', 'within'],
 ]);
+
+it('counts separation, overlap and what is to be moved from the events', function () {
+    // inlet opens 10 before and closes 46 after: (10 + 180 + 46)/2 − 10 = 108; exhaust opens 50 before and closes 6 after: 118 − 6 = 112
+    $timing = fn (?CamEvents $inlet, ?CamEvents $exhaust): CamTiming => new CamTiming($inlet, $exhaust, nominal(106), nominal(106), null, 0);
+    [$inlet, $exhaust] = [new CamEvents(true, 10_000_000_000, 46_000_000_000), new CamEvents(false, 50_000_000_000, 6_000_000_000)];
+    $both = $timing($inlet, $exhaust);
+    // (108 + 112)/2 of the cam; 10 + 6 of the crank
+    expect([$both->separation() / 1e9, $both->overlap() / 1e9])->toEqual([110, 16])
+        ->and([$both->inletCorrection()->error / 1e9, $both->exhaustCorrection()->error / 1e9])->toEqual([2, 6]);
+    foreach ([[$inlet, null], [null, $exhaust], [null, null]] as [$one, $other]) {
+        $half = $timing($one, $other);
+        expect([$half->separation(), $half->overlap()])->toBe([null, null])
+            ->and([$half->inletCorrection() === null, $half->exhaustCorrection() === null])->toBe([$one === null, $other === null])
+            ->and($half->separationVerdict()->state->value)->toBe('unknown');
+    }
+    $unstated = new CamTiming($inlet, $exhaust, null, null, null);
+    expect([$unstated->inletCorrection(), $unstated->exhaustCorrection()])->toBe([null, null]);
+});
+
+function nominal(float $degrees): Stated
+{
+    return Stated::readOrNull(Fields::of(json_decode('{"at":{"nominal":"'.$degrees.' deg"}}'), 'at'), 'at', Dimension::Angle);
+}

@@ -39,3 +39,25 @@ it('finds the shims that bring it inside, and the one that meets the aim, throug
     // thinnest 2.50 − 0.16/0.8 = 2.30, thickest 2.50 − 0.08/0.8 = 2.40, ideal 2.50 − 0.12/0.8 = 2.35
     'under a lever that lessens' => [0.8, [2.3, 2.4], 2.35],
 ]);
+
+it('says that none can where what was read is wider than what is asked, or no shim is so thin', function (int $low, int $high, int $shim, bool $can) {
+    $target = LashTarget::readOrNull(Fields::of(json_decode('{"target":{"min":"0.16 mm","max":"0.20 mm"}}'), 'target'), 'target');
+    expect((new ShimmedValve('in', LashRead::between($low, $high), $shim, 1.0, $target, 180_000))->fitting() !== null)->toBe($can);
+})->with([
+    'read as wide as is asked' => [80_000, 120_000, 2_500_000, true],
+    'read wider' => [80_000, 121_000, 2_500_000, false],
+    // thickest 0.10 − (0.16 − 0.05) is less than nothing
+    'no shim so thin' => [50_000, 60_000, 100_000, false],
+    // 0.12 − 0.11 = 0.01
+    'one as thin as that' => [50_000, 60_000, 120_000, true],
+]);
+
+it('measures how far a shim would leave it from the aim, either way', function (int $shim, float $off) {
+    expect(underALever()->offAim($shim))->toEqualWithDelta($off, 1);
+})->with([
+    'on it: 0.10 + 0.08 · 1.5' => [2_420_000, 0],
+    // 0.10 + 0.10 · 1.5 = 0.25
+    'wider' => [2_400_000, 30_000],
+    // 0.10 + 0.04 · 1.5 = 0.16
+    'tighter' => [2_460_000, 60_000],
+]);
