@@ -137,7 +137,7 @@ function Lists({ job, shims }: { job: Job; shims: Board }) {
             <dt className="text-quiet">It costs</dt>
             <dd>
                 {shims.costs.length === 0 ? (
-                    'nothing more: the cams are done with'
+                    'nothing beyond the shims: this job has the cams out anyway'
                 ) : (
                     <ul>
                         {[...shims.costs, 'Every clearance read again'].map((cost) => (
