@@ -109,6 +109,6 @@ test('the kit’s gasket has another thickness: deck, squish and ports fall stal
     await bench.getByLabel('Chamber volume, second try').press('Enter')
     await expect(bench.getByText('12.6 cc, then 12.1 cc, 0.50 apart')).toBeVisible()
     await bench.getByLabel('Ratio aimed at').fill('14')
-    await expect(bench.getByText('More ratio asks for more octane')).toBeVisible()
+    await expect(bench.getByText('A raised ratio asks for more octane')).toBeVisible()
     await sound(bench)
 })
