@@ -175,8 +175,12 @@ final class RecordEntries
         if ($kind !== ThicknessDecided::class || ! $payload instanceof stdClass || ! isset($payload->supplies)) {
             return $payload;
         }
+        $isAsked = $payload->supplies !== false;
         $payload = clone $payload;
         unset($payload->supplies);
+        if (! $isAsked) {
+            return $payload;
+        }
         try {
             $said = Kinds::read($kind, $payload);
         } catch (Refusal) {

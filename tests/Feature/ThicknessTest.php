@@ -68,6 +68,11 @@ it('orders what the shelf has not, for the day that its maker states, once', fun
     expect($planned())->toBeNull();
 });
 
+it('gets nothing for a decision that asks for nothing', function () {
+    $this->enter(230, $this->entry('thickness_decided', ['supplies' => false] + gaskets(['Base gasket 0.25'])))->assertJsonPath('results.0.state', 'stored');
+    expect(Shelf::counts('ulvane-139r')['Base gasket 0.25'])->toBe(2);
+});
+
 it('believes no tablet where a piece comes from', function () {
     $forged = ['supplies' => [['part' => 'Base gasket 0.25', 'for' => 'base-gasket', 'from' => 'order']]] + gaskets(['Base gasket 0.25']);
     $this->enter(230, $this->entry('thickness_decided', $forged))->assertJsonPath('results.0.state', 'stored');

@@ -90,7 +90,7 @@ it('says when the point does not follow its plate, and asks for no more of the s
     $loop = new IgnitionLoop(atTheDial($acts));
     expect([$loop->task()->value, $loop->headline()])->toBe([$task, $headline])->and($loop->advice())->toContain($advice);
 })->with([
-    'less than half of what it was moved' => [['way' => 'advance'], '1.48', 'look', 'It does not follow: moved by 2.2°, it came by 0.5°', 'Not more of the same. Dial: zeroed'],
+    'less than half of what it was moved' => [['way' => 'advance'], '1.48', 'look', 'It does not follow: moved by 2.2°, it came by 0.5°', 'Not more of the same. Dial or wheel: zeroed'],
     'the other way' => [['way' => 'advance'], '1.35', 'look', 'It does not follow: moved by 2.2°, it came the other way', 'Which way it was moved, seen from the rotor side.'],
     'more than half' => [['way' => 'advance'], '1.62', 'rotor off', 'Too late by 0.9°', 'Rotor held, its nut off'],
     'by what was said of the move: it followed' => [['way' => 'advance', 'rim' => '0.62 mm'], '1.50', 'rotor off', 'Too late by 1.6°', 'Rotor held, its nut off'],

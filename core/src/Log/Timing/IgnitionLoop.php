@@ -230,7 +230,7 @@ final readonly class IgnitionLoop
         $wrongWay = $this->astray()?->wentTheWrongWay() === true
             ? 'Which way it was moved'.($seen === null ? '' : ", seen from $seen").'. ' : '';
 
-        return $wrongWay.'Dial: zeroed at the top and its stem free. Which mark was read. '
+        return $wrongWay.'Dial or wheel: zeroed at the top, the stem free. Which mark was read. '
             .($isPlate ? 'Rotor off: key whole, tapers dry and unmarked; the plate’s screws hold.'
                 : 'Rotor: key whole, tapers dry and unmarked; the pick-up’s screws hold, its gap right.');
     }

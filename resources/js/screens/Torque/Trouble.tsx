@@ -184,7 +184,7 @@ export function Asked({ job, joint, run }: { job: Job; joint: Joint; run: Run })
             { run: run.id, bolt: asked.bolt, reason: RENEWED[asked.outcome] ?? 'drawn past its limit' },
             `${asked.bolt} brought up anew`,
         )
-    const first = asked.outcome !== 'over' || pass.over.startsWith('replace')
+    const first = asked.outcome !== 'over' || pass.over === 'replace the fastener'
     const main = 'min-h-14 rounded-field bg-base-content px-5 text-lg font-bold text-base-100'
     const renewed = (
         <button type="button" className={first ? main : BUTTON} onClick={replace}>
