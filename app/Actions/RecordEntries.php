@@ -30,7 +30,6 @@ use Moltrek\Core\Log\Parts\Supplied;
 use Moltrek\Core\Log\Parts\Supply;
 use Moltrek\Core\Log\Planning\HoldAnswered;
 use Moltrek\Core\Log\SheetAdopted;
-use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Refusal\Refusal;
@@ -146,7 +145,7 @@ final class RecordEntries
         foreach (['tool', 'set_with'] as $key) {
             $id = $payload->{$key} ?? null;
             if (is_string($id)) {
-                $payload->{$key} = $this->tool($id, 'payload.'.$key)->snapshot(Shop::now());
+                $payload->{$key} = $this->tool($id, 'payload.'.$key)->snapshot(Shop::today());
             }
         }
         if (($payload->with ?? null) instanceof stdClass) {
@@ -188,7 +187,7 @@ final class RecordEntries
             return $payload;
         }
         assert($said instanceof ThicknessDecided);
-        $supplies = Supply::of($log->state(), $said->joints, Shelf::held($job->sheet->slug), Day::of(Shop::now()->format('Y-m-d')));
+        $supplies = Supply::of($log->state(), $said->joints, Shelf::held($job->sheet->slug), Shop::today(), Shop::openDays());
         $payload->supplies = array_map(static fn (Supplied $each): stdClass => (object) $each->toArray(), $supplies);
 
         return $payload;
@@ -221,7 +220,7 @@ final class RecordEntries
             if (is_string($id)) {
                 $tool = $this->tool($id, 'payload.with.'.$key);
                 $with->{$key} = $tool->name;
-                if ($key === 'wrench' && $tool->isOverdue(Shop::now())) {
+                if ($key === 'wrench' && $tool->isOverdue(Shop::today())) {
                     $with->overdue = true;
                 }
             }

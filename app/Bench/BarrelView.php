@@ -46,7 +46,7 @@ final readonly class BarrelView
             array_map(static fn (array $item): ConsideredShape => new ConsideredShape($item['size']->label, $item['fits'], $item['why']), $decision->considered ?? []),
             $decision->reasons ?? [],
             $decided?->inShort(), $this->state->decisions->deciderOf($cylinder->id),
-            $this->goesOut($cylinder), $this->state->parts->awayOf($cylinder->id)?->part, $this->state->parts->awayOf($cylinder->id)?->promised,
+            $this->goesOut($cylinder), $this->state->parts->awayOf($cylinder->id)?->part, $this->state->parts->awayOf($cylinder->id)?->promised?->text,
         );
     }
 

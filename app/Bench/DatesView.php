@@ -18,9 +18,13 @@ use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Parts\PartOnOrder;
 use Moltrek\Core\Log\Parts\PlannedPart;
-use Moltrek\Core\Log\Planning\RunningWait;
+use Moltrek\Core\Log\Planning\OpenTask;
+use Moltrek\Core\Log\Planning\OpenTasks;
 use Moltrek\Core\Planning\Promise;
+use Moltrek\Core\Quantity\Day;
+use Moltrek\Core\Scheduling\Hands;
 use Moltrek\Core\Scheduling\OpeningHours;
+use Moltrek\Core\Scheduling\PartsDue;
 use Moltrek\Core\Scheduling\Schedule as Laid;
 use Moltrek\Core\Scheduling\Scheduler;
 use Moltrek\Core\Scheduling\ShopTask;
@@ -29,14 +33,11 @@ use Moltrek\Core\Scheduling\WorkCalendar;
 /** What finishes when: every open step of every job laid over people, opening hours, waits and parts on order. */
 final class DatesView
 {
-    /** A part that nobody has promised a day for is counted on after so many days. */
-    private const UNPROMISED = 7;
-
-    /** Nothing is laid out further ahead than so many days; a part promised later is counted on then. */
-    private const FURTHEST = 600;
-
     /** @var array<int, BuildState> */
     private array $states = [];
+
+    /** @var array<string, OpenTask> by job and id */
+    private array $open = [];
 
     /** @var array<int, Job> */
     private array $jobs = [];
@@ -72,14 +73,6 @@ final class DatesView
         return $calendars;
     }
 
-    /** @return list<int> the weekdays on which the shop never opens, Sunday as 0 */
-    public static function closedWeekdays(): array
-    {
-        $open = array_keys(array_filter(Shop::hours()));
-
-        return array_keys(array_diff(['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'], $open));
-    }
-
     /** @return list<DateJobShape> */
     public function jobs(): array
     {
@@ -101,78 +94,28 @@ final class DatesView
         return array_map(fn (int $number): DateJobShape => $this->job($number, $byJob[$number] ?? []), array_keys($this->jobs));
     }
 
-    /**
-     * Who has a job in hand: of the mechanics the one with the most entries in its log, else the one whose turn it is.
-     *
-     * @return list<string>
-     */
-    private function hands(int $number, BuildState $state): array
-    {
-        $able = array_values(User::query()->get()->sortBy('id')->filter(static fn (User $user): bool => $user->role !== Role::Owner)->map(static fn (User $user): string => $user->initials)->all());
-        $counts = array_count_values(array_map(static fn (Entry $entry): string => $entry->by, $state->entries));
-        $mine = array_intersect_key($counts, array_flip($able));
-        arsort($mine);
-
-        return $able === [] ? self::people() : [(string) (array_key_first($mine) ?? $able[$number % count($able)])];
-    }
-
-    /** @return list<array<string, mixed>> */
+    /** @return list<array<string, mixed>> as the schedule takes them */
     private function tasks(int $number, BuildState $state): array
     {
-        $tasks = [];
-        $who = $this->hands($number, $state);
-        foreach ($state->work->waits() as $wait) {
-            $tasks[] = ['id' => "$number:wait.".$wait->wait->id, 'minutes' => max(0, intdiv($wait->due()->getTimestamp() - $this->now->getTimestamp(), 60)), 'kind' => 'wait'];
-        }
-        foreach ($state->work->steps() as $step) {
-            if ($state->work->isDone($step) || $step->asks->asFound && $state->work->blockages($step) !== []) {
-                continue;
-            }
-            $open = array_map(static fn (string $need): string => "$number:$need", $state->work->openNeeds($step));
-            if ($step->order->hold !== null && ! $state->work->isDone($state->work->steps()[$step->order->hold])) {
-                $open[] = "$number:".$step->order->hold;
-            }
-            foreach ($state->work->waits() as $begun) {
-                if ($begun->wait->holds === $step->id) {
-                    $open[] = "$number:wait.".$begun->wait->id;
-                }
-            }
-            foreach ($state->work->waitsBefore($step) as $wait) {
-                $running = array_filter($state->work->waits(), static fn (RunningWait $each): bool => $each->wait->id === $wait->id) !== [];
-                if ($running || ! $state->work->isDone($state->work->steps()[$wait->after] ?? $step)) {
-                    $open[] = "$number:wait.".$wait->id;
-                    if (! $running && ! in_array("$number:wait.".$wait->id, array_column($tasks, 'id'), true)) {
-                        $tasks[] = ['id' => "$number:wait.".$wait->id, 'minutes' => intdiv($wait->seconds, 60), 'after' => ["$number:".$wait->after], 'kind' => 'wait'];
-                    }
-                }
-            }
-            $task = ['id' => "$number:".$step->id, 'minutes' => $step->minutes, 'after' => array_values(array_unique($open)), 'who' => $who];
-            $due = $this->partsDue($number, $state, $step->id, $state->decisions->partsOf($step));
-            $tasks[] = $due === null ? $task : $task + ['not_before' => $due];
-        }
-        $known = array_column($tasks, 'id');
+        $hands = Hands::of($number, self::mechanics(), array_map(static fn (Entry $entry): string => $entry->by, $state->entries));
+        $due = new PartsDue(Shop::today(), Shop::openingHours(), $this->now->getTimezone());
+        $late = $number === $this->lateJob ? $this->daysLater : 0;
 
-        return array_map(static fn (array $task): array => ['after' => array_values(array_intersect($task['after'] ?? [], $known))] + $task, $tasks);
+        return array_map(function (OpenTask $task) use ($number, $hands, $due, $late): array {
+            $this->open["$number:$task->id"] = $task;
+            $parts = $due->at(array_map(static fn (PartOnOrder $part): ?Day => $part->promised, $task->parts), $late);
+
+            return [
+                'id' => "$number:$task->id", 'minutes' => $task->minutes, 'after' => array_map(static fn (string $id): string => "$number:$id", $task->after),
+                'kind' => $task->step === null ? 'wait' : 'work', 'who' => $hands === null ? self::people() : [$hands],
+            ] + ($parts === null ? [] : ['not_before' => $parts->format('Y-m-d\TH:i:sP')]);
+        }, OpenTasks::of($state, $this->now));
     }
 
-    /**
-     * When the last part that a step waits for is counted on, at opening.
-     *
-     * @param  list<string>  $takes
-     */
-    private function partsDue(int $number, BuildState $state, string $step, array $takes): ?string
+    /** @return list<string> */
+    private static function mechanics(): array
     {
-        $days = array_map(
-            fn (PartOnOrder $part): string => $part->promised ?? $this->now->modify('+'.self::UNPROMISED.' days')->format('Y-m-d'),
-            array_filter($state->parts->onOrder(), static fn (PartOnOrder $part): bool => $part->holdsUp($step) || in_array($part->part, $takes, true)),
-        );
-        if ($days === []) {
-            return null;
-        }
-        $furthest = $this->now->modify('+'.self::FURTHEST.' days')->format('Y-m-d');
-        $day = new DateTimeImmutable(min(max($days), $furthest).' 08:00', $this->now->getTimezone());
-
-        return ($number === $this->lateJob ? $day->modify("+$this->daysLater days") : $day)->format('Y-m-d\TH:i:sP');
+        return array_values(User::query()->get()->sortBy('id')->filter(static fn (User $user): bool => $user->role !== Role::Owner)->map(static fn (User $user): string => $user->initials)->all());
     }
 
     /** @param  list<array{id: string, start: string, finish: string, who: string|null, critical: bool}>  $tasks */
@@ -186,7 +129,7 @@ final class DatesView
 
         return new DateJobShape($number, $state->sheet->title(), $finish, $job->promised?->format('Y-m-d'), $late,
             $this->bars($state, $tasks),
-            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised), $state->parts->onOrder()),
+            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised?->text), $state->parts->onOrder()),
             self::needs($number, $state, $tasks));
     }
 
@@ -226,16 +169,14 @@ final class DatesView
                 continue;
             }
             $last = array_pop($bars);
-            $id = explode(':', $task['id'], 2)[1];
-            $name = $this->name($state, $id);
-            $step = $state->work->step($id);
-            $column = $step === null ? null : $columns->ofStep($step);
+            $open = $this->open[$task['id']];
+            $column = $open->step === null ? null : $columns->ofStep($open->step);
             if ($last !== null && $last->who === $task['who'] && $last->who !== null && $last->column === $column && $this->meet($last->finish, $task['start'])) {
                 $bars[] = new DateBarShape($last->who, $last->start, $task['finish'], $last->text, $last->critical || $task['critical'], $column, $last->columnName);
 
                 continue;
             }
-            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $name, $task['critical'], $column, $column === null ? null : $columns->names()[$column])]);
+            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $open->name, $task['critical'], $column, $column === null ? null : $columns->names()[$column])]);
         }
 
         return $bars;
@@ -244,19 +185,6 @@ final class DatesView
     private function meet(string $finish, string $start): bool
     {
         return strtotime($start) - strtotime($finish) < 15 * 60;
-    }
-
-    private function name(BuildState $state, string $id): string
-    {
-        if (str_starts_with($id, 'wait.')) {
-            foreach ($state->sheet->work->waits as $wait) {
-                if ('wait.'.$wait->id === $id) {
-                    return $wait->name;
-                }
-            }
-        }
-
-        return $state->work->steps()[$id]->words->name ?? $id;
     }
 
     /** @return list<array{uid: string, at: DateTimeImmutable, allDay: bool, text: string}> promises, arrivals, ends of waits */
@@ -274,7 +202,7 @@ final class DatesView
             }
             foreach ($state->parts->onOrder() as $part) {
                 if ($part->promised !== null) {
-                    $events[] = ['uid' => "job-$number-part-".md5($part->part), 'at' => new DateTimeImmutable($part->promised, new DateTimeZone('UTC')), 'allDay' => true, 'text' => $part->part.' arrives for '.$title];
+                    $events[] = ['uid' => "job-$number-part-".md5($part->part), 'at' => $part->promised->midnight(), 'allDay' => true, 'text' => $part->part.' arrives for '.$title];
                 }
             }
             foreach ($state->work->waits() as $wait) {

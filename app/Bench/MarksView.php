@@ -50,7 +50,7 @@ final readonly class MarksView
         }
         $able = Instrument::all()->sortBy('id')
             ->filter(static fn (Instrument $tool): bool => $tool->kind === ToolKind::Micrometer->value
-                && $tool->doubt !== null && ! $tool->isOverdue(Shop::now()) && Length::of($tool->doubt)->nanometres < $most->nanometres);
+                && $tool->doubt !== null && ! $tool->isOverdue(Shop::today()) && Length::of($tool->doubt)->nanometres < $most->nanometres);
         $names = $able->map(static fn (Instrument $tool): string => $tool->name)->implode(' or ');
 
         return $names === ''

@@ -3,13 +3,16 @@
 namespace App\Bench;
 
 use App\Http\Shapes\AssessmentShape;
+use App\Http\Shapes\HeldWayShape;
 use App\Http\Shapes\JobMeasuringShape;
 use App\Http\Shapes\SpotShape;
 use App\Http\Shapes\ToolShape;
 use App\Models\Instrument;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
+use Moltrek\Core\Measuring\HeadHeld;
 use Moltrek\Core\Measuring\Spot;
+use Moltrek\Core\Sheet\SlabKind;
 
 /** What is read on a build, and what came of it, as the screens take it. */
 final readonly class MeasuringView
@@ -24,7 +27,18 @@ final readonly class MeasuringView
             array_map(fn (Spot $spot): SpotShape => SpotView::of($this->state, $spot), array_values($this->state->spots)),
             array_map($this->assessment(...), array_values($this->state->verdicts->all())),
             self::tools(),
+            $this->heldWays(),
         );
+    }
+
+    /** @return list<HeldWayShape> */
+    private function heldWays(): array
+    {
+        $stack = $this->state->sheet->stack;
+        $heads = $stack->all(SlabKind::Head);
+        $fasteners = $heads === [] ? 0 : count($stack->fastenersOf($heads[0]->id));
+
+        return array_map(static fn (HeadHeld $held): HeldWayShape => new HeldWayShape($held->inWords(), $held), HeadHeld::usual($fasteners ?: null));
     }
 
     public function assessment(Assessment $assessment): AssessmentShape
@@ -41,7 +55,7 @@ final readonly class MeasuringView
     public static function tools(): array
     {
         return array_values(Instrument::all()->sortBy('id')
-            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->length, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::now()), $tool->simulated))
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->length, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::today()), $tool->simulated))
             ->all());
     }
 }

@@ -26,7 +26,7 @@ final readonly class PartsView
     /** @return list<PartShape> */
     public function orders(): array
     {
-        return array_map(static fn (PartOnOrder $part): PartShape => new PartShape($part->part, $part->promised), $this->state->parts->onOrder());
+        return array_map(static fn (PartOnOrder $part): PartShape => new PartShape($part->part, $part->promised?->text), $this->state->parts->onOrder());
     }
 
     /** @return list<PlannedPartShape> */

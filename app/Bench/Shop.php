@@ -5,7 +5,11 @@ namespace App\Bench;
 use App\Models\ShopSettings;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
+use Moltrek\Core\Document\Fields;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Scheduling\OpenDays;
+use Moltrek\Core\Scheduling\OpeningHours;
 
 /** The shop as the screens ask for it: its name, its zone, its hours, and now in that zone. The one place that reads the clock for them. */
 final class Shop
@@ -37,17 +41,19 @@ final class Shop
         return self::settings()->suppliers ?? [];
     }
 
-    /** The day that is so many open days after today. */
-    public static function openDay(int $days): string
+    public static function today(): Day
     {
-        $open = array_keys(array_filter(self::hours()));
-        $day = self::now();
-        for ($left = $days; $left > 0 && $open !== [];) {
-            $day = $day->modify('+1 day');
-            $left -= in_array(strtolower($day->format('D')), $open, true) ? 1 : 0;
-        }
+        return Day::of(self::now()->format('Y-m-d'));
+    }
 
-        return $day->format('Y-m-d');
+    public static function openDays(): OpenDays
+    {
+        return OpenDays::of(self::openingHours());
+    }
+
+    public static function openingHours(): OpeningHours
+    {
+        return OpeningHours::read(Fields::of((object) ['hours' => (object) self::hours()], 'hours'));
     }
 
     /** @return array<string, list<string>> ranges by day */

@@ -28,7 +28,6 @@ use Moltrek\Core\Log\Parts\Supplied;
 use Moltrek\Core\Log\Parts\Supply;
 use Moltrek\Core\Measuring\CrownPoint;
 use Moltrek\Core\Planning\Decision;
-use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\Cycle;
@@ -72,7 +71,7 @@ final readonly class ThicknessView
             [$this->choices(true), $this->choices(false)],
             $this->ports(), $millimetres($geometry->chamber->bowlAcross),
             $this->chamber(), $this->wall(), $isOpen, $this->liftFirst(), array_map(static fn (Supplied $each): SuppliedShape => new SuppliedShape(
-                $each->part, $each->from === Supplied::SHELF, $each->inWords()), Supply::of($state, $this->tried, $this->shelf, self::today())),
+                $each->part, $each->from === Supplied::SHELF, $each->inWords()), Supply::of($state, $this->tried, $this->shelf, Shop::today(), Shop::openDays())),
         );
     }
 
@@ -88,7 +87,7 @@ final readonly class ThicknessView
             $decided === null ? null : array_map(self::piece(...), $decided->pieces), $thicknesses->decidedBy($joint->id)?->by, $thicknesses->isToBeChanged($joint->id),
             array_map(fn (StackPiece $piece): StackPieceShape => new StackPieceShape(
                 $piece->id, $piece->slab, $piece->name, $piece->fitted()->quantity()['value'], $piece->volume, $this->shelf[$piece->name] ?? 0, $piece->days,
-                Supply::here($piece, self::today())?->text,
+                Supply::here($piece, Shop::today(), Shop::openDays())?->text,
             ), $this->stack->state->sheet->pieces->at($joint->id)),
         );
     }
@@ -225,11 +224,6 @@ final readonly class ThicknessView
 
         return new NeededRoomShape($this->target, $needed->clearance, $needed->chamber, $needed->thickness?->quantity()['value'], $compression->clearance - $needed->clearance,
             StackFigures::onRaising($compression->ratio(), $this->target));
-    }
-
-    private static function today(): Day
-    {
-        return Day::of(Shop::now()->format('Y-m-d'));
     }
 
     /** The barrel that comes off once more, where what is tried below it is not what lies there. */

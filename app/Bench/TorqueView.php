@@ -27,6 +27,7 @@ use Moltrek\Core\Torquing\Made;
 use Moltrek\Core\Torquing\Outcome;
 use Moltrek\Core\Torquing\Owed;
 use Moltrek\Core\Torquing\Pass;
+use Moltrek\Core\Torquing\Pause;
 use Moltrek\Core\Torquing\Programme;
 use Moltrek\Core\Torquing\Run;
 
@@ -92,7 +93,7 @@ final readonly class TorqueView
      */
     private function passes(Programme $programme, array $atHand): array
     {
-        $wrenches = $atHand === [] ? null : WrenchRack::ofShop($this->now);
+        $wrenches = $atHand === [] ? null : WrenchRack::ofShop(Shop::today());
         $groups = array_column($programme->groups, null, 'id');
 
         return array_map(static function (int $index, Pass $pass) use ($programme, $wrenches, $groups, $atHand): TorquePassShape {
@@ -152,9 +153,8 @@ final readonly class TorqueView
     private function wasLong(?Made $last): bool
     {
         [$school] = $this->state->schools->of(School::all()[School::PAUSE]);
-        $minutes = preg_match('/(\d+) min/', $school, $part) === 1 ? (int) $part[1] : null;
 
-        return $minutes !== null && $last !== null && $this->now->getTimestamp() - $last->pull->at->getTimestamp() >= 60 * $minutes;
+        return $last !== null && Pause::from($school)->isLong($last->pull->at, $this->now);
     }
 
     /** @return list<TorqueDoneShape> */

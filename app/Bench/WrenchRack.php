@@ -4,7 +4,7 @@ namespace App\Bench;
 
 use App\Http\Shapes\TorqueSettingShape;
 use App\Models\Instrument;
-use DateTimeImmutable;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Refusal\Refusal;
@@ -12,7 +12,6 @@ use Moltrek\Core\Sheet\StageKind;
 use Moltrek\Core\Torquing\Adapter;
 use Moltrek\Core\Torquing\Pass;
 use Moltrek\Core\Torquing\WrenchChoice;
-use Moltrek\Core\Torquing\WrenchSetting;
 
 /** The torque wrenches and adapters of the shop, and which of them can give what a pass asks. */
 final readonly class WrenchRack
@@ -24,11 +23,11 @@ final readonly class WrenchRack
      * @param  array<string, Instrument>  $wrenches  by id
      * @param  array<string, Instrument>  $adapters
      */
-    private function __construct(private array $wrenches, private array $adapters, private DateTimeImmutable $today)
+    private function __construct(private array $wrenches, private array $adapters, private Day $today)
     {
     }
 
-    public static function ofShop(DateTimeImmutable $today): self
+    public static function ofShop(Day $today): self
     {
         $wrenches = $adapters = [];
         foreach (Instrument::all()->sortBy('id') as $tool) {
@@ -76,19 +75,17 @@ final readonly class WrenchRack
         return new TorqueSettingShape(
             $tool->id, $tool->name, $end?->id, $end?->name, (float) $angle, $tool->wrench()?->length?->quantity()['value'], $end?->lengthOf()->quantity()['value'],
             $choice->setting->written, $choice->setting->delivered,
-            self::doubt($tool, $choice->setting), $tool->isOverdue($this->today), $choice->setting->cautions(),
+            $choice->setting->doubt(self::doubtOf($tool)), $tool->isOverdue($this->today), $choice->setting->cautions(),
         );
     }
 
-    /** The wrench's own doubt, as much larger at the bolt as the adapter makes the torque. */
-    private static function doubt(Instrument $tool, WrenchSetting $setting): ?float
+    /** N·m; null where the toolbox does not say it in a unit of torque. */
+    private static function doubtOf(Instrument $tool): ?float
     {
         try {
-            $doubt = $tool->doubt === null ? null : (float) Figure::of($tool->doubt, Dimension::Torque)->base;
+            return $tool->doubt === null ? null : (float) Figure::of($tool->doubt, Dimension::Torque)->base;
         } catch (Refusal) {
             return null;
         }
-
-        return $doubt === null || $setting->dial <= 0 ? null : $doubt * $setting->delivered / $setting->dial;
     }
 }

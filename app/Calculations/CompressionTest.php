@@ -3,6 +3,7 @@
 namespace App\Calculations;
 
 use Moltrek\Core\Closing\Leak;
+use Moltrek\Core\Closing\Spread;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Judgement\Interval;
 use Moltrek\Core\Judgement\LimitDocument;
@@ -35,7 +36,7 @@ final class CompressionTest implements Calculation
         $limit = LimitDocument::read($in, 'limit', Dimension::Pressure);
         $allowed = Share::readOrNull($in, 'spread');
         [$lowest, $highest] = [self::first($read, min($read)), self::first($read, max($read))];
-        $spread = $read[$highest] == 0 ? 0.0 : ($read[$highest] - $read[$lowest]) / $read[$highest];
+        $spread = Spread::of($read);
         $wording = new Wording('the compression', 'too low', 'too high', 'Look for the leak.', 'Look for carbon.', 'Crank it again.');
         $states = array_map(static fn (float $figure): string => Verdict::of($limit, $wording, Interval::around($figure, 0))->state->value, $read);
         $end = static fn (string|int $cylinder): array => ['cylinder' => (string) $cylinder, 'value' => Dimension::Pressure->quantity($read[$cylinder])];

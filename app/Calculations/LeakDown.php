@@ -2,11 +2,11 @@
 
 namespace App\Calculations;
 
+use Moltrek\Core\Closing\Holding;
 use Moltrek\Core\Closing\Leak;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
-use Moltrek\Core\Refusal\OutOfDomain;
 
 final class LeakDown implements Calculation
 {
@@ -30,14 +30,11 @@ final class LeakDown implements Calculation
         $in = Fields::of($document, 'supply', 'held', 'limit', 'service');
         $supply = $in->positive('supply', Dimension::Pressure);
         $held = LeakRate::pressure($in, 'held');
-        if ($held > $supply) {
-            throw $in->placed(OutOfDomain::because('held', 'No more is held than is supplied.', $in->text('held'), 'at most '.$in->text('supply')));
-        }
+        $lost = $in->placing(static fn (): float => Holding::of($supply, $held, $in->text('held'), $in->text('supply'))->lost());
         [$limit, $service] = [Share::readOrNull($in, 'limit'), Share::readOrNull($in, 'service')];
         if ($limit !== null && $service !== null && $limit > $service) {
             throw $in->placed(ContradictoryFields::crossed('limit', (string) $limit, 'service', (string) $service));
         }
-        $lost = ($supply - $held) / $supply;
 
         return ['lost' => $lost, 'state' => Leak::zone($lost, $limit, $service)];
     }

@@ -2,6 +2,7 @@
 
 namespace App\Calculations;
 
+use Moltrek\Core\Closing\Fall;
 use Moltrek\Core\Closing\Leak;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Quantity\Dimension;
@@ -9,8 +10,6 @@ use Moltrek\Core\Refusal\OutOfDomain;
 
 final class LeakRate implements Calculation
 {
-    private const MINUTE = 60;
-
     public function name(): string
     {
         return 'leak-rate';
@@ -33,13 +32,13 @@ final class LeakRate implements Calculation
         if ($end > $start) {
             throw $in->placed(OutOfDomain::because('end', 'A pressure does not rise by leaking.', $in->text('end'), 'at most '.$in->text('start')));
         }
-        $perMinute = ($start - $end) / ($in->positive('time', Dimension::Time) / self::MINUTE);
+        $fall = new Fall($start - $end, $in->positive('time', Dimension::Time));
         $limit = $in->objectOrNull('limit', 'drop', 'time');
-        $allowed = $limit === null ? null : self::pressure($limit, 'drop') / ($limit->positive('time', Dimension::Time) / self::MINUTE);
+        $allowed = $limit === null ? null : (new Fall(self::pressure($limit, 'drop'), $limit->positive('time', Dimension::Time)))->perMinute();
         $kPa = Dimension::Pressure->quantity(...);
 
         return [
-            'drop' => $kPa($start - $end), 'per_minute' => $kPa($perMinute), 'state' => Leak::zone($perMinute, $allowed, null),
+            'drop' => $kPa($fall->drop), 'per_minute' => $kPa($fall->perMinute()), 'state' => Leak::zone($fall->perMinute(), $allowed, null),
             'allowed_per_minute' => $allowed === null ? null : $kPa($allowed),
         ];
     }

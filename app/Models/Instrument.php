@@ -3,13 +3,11 @@
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Moltrek\Core\Measuring\InstrumentDoubt;
-use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
-use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Refusal\Refusal;
 use Moltrek\Core\Torquing\Wrench;
 use stdClass;
@@ -53,15 +51,9 @@ final class Instrument extends Model
     /** As a torque wrench; null for another tool, and where its range or its step is not stated so that one can reckon with it. */
     public function wrench(): ?Wrench
     {
-        if ($this->kind !== 'torque wrench' || preg_match('/^([\d.]+) to ([\d.]+) (.+)$/D', $this->range ?? '', $range) !== 1) {
-            return null;
-        }
         try {
-            return new Wrench(
-                $this->length === null ? null : $this->lengthOf(),
-                (float) Figure::of("$range[1] $range[3]", Dimension::Torque)->base, (float) Figure::of("$range[2] $range[3]", Dimension::Torque)->base,
-                WrittenQuantity::of($this->resolution ?? '', Dimension::Torque),
-            );
+            return $this->kind !== 'torque wrench' ? null
+                : Wrench::labelled($this->range ?? '', $this->resolution ?? '', $this->length === null ? null : $this->lengthOf());
         } catch (Refusal) {
             return null;
         }
@@ -73,13 +65,15 @@ final class Instrument extends Model
         return Length::of($this->length ?? '0 mm');
     }
 
-    public function isOverdue(DateTimeImmutable $today): bool
+    public function isOverdue(Day $today): bool
     {
-        return $this->next_check !== null && $this->next_check->format('Y-m-d') < $today->format('Y-m-d');
+        $next = $this->next_check?->format('Y-m-d');
+
+        return InstrumentDoubt::isOverdue($next === null ? null : Day::of($next), $today);
     }
 
     /** The tool as it is today, to be kept with a reading. A tool whose check is overdue is trusted less. */
-    public function snapshot(DateTimeImmutable $today): stdClass
+    public function snapshot(Day $today): stdClass
     {
         $overdue = $this->isOverdue($today);
 

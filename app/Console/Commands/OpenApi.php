@@ -4,12 +4,13 @@ namespace App\Console\Commands;
 
 use App\Calculations\JsonText;
 use App\OpenApi\Schemas;
+use App\OpenApi\TradeWords;
 use Illuminate\Console\Command;
 use Moltrek\Core\Log\Kinds;
 use OpenApi\Generator;
 use stdClass;
 
-/** Writes docs/openapi.json from the attributes of the controllers, the types of the shapes and the payloads of the kinds. */
+/** Writes docs/openapi.json from the attributes of the controllers, the types of the shapes and the payloads of the kinds; the words of the trade beside it. */
 final class OpenApi extends Command
 {
     protected $signature = 'moltrek:openapi';
@@ -19,6 +20,7 @@ final class OpenApi extends Command
     public function handle(): int
     {
         file_put_contents(base_path('docs/openapi.json'), self::text());
+        file_put_contents(base_path('resources/js/app/words.ts'), TradeWords::text());
 
         return self::SUCCESS;
     }

@@ -34,7 +34,7 @@ final class DatesController
         }
 
         return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
-            Shop::zone(), DatesView::people(), DatesView::closedWeekdays(), $jobs, (new ComesBack($now))->shapes(), self::address($user)));
+            Shop::zone(), DatesView::people(), Shop::openDays()->closed(), $jobs, (new ComesBack($now))->shapes(), self::address($user)));
     }
 
     private static function count(Request $request, string $key, int $most): int

@@ -45,7 +45,7 @@ final class ShopController
             is_string($key) ? $key : '', $settings->name ?? '', $open ? $settings->zone ?? '' : '', (object) ($open ? $settings->hours ?? [] : []), (object) ($open ? $settings->units ?? [] : []),
             $settings !== null, array_values($others), WhichShop::databases() !== [] && WhichShop::isBegun(), $settings === null || $settings->practice,
             array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), $open ? ShopSettings::zones() : [], NewPassword::SHORTEST, config('app.setup_code') !== '',
-            $open ? Shop::benches() : [], ! $open ? [] : array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDay($days)), array_keys(Shop::suppliers()), Shop::suppliers()),
+            $open ? Shop::benches() : [], ! $open ? [] : array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDays()->later(Shop::today(), $days)->text), array_keys(Shop::suppliers()), Shop::suppliers()),
         ));
     }
 

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Measuring;
 
+use JsonSerializable;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Document\Key\Figured;
 use Moltrek\Core\Document\Key\Whole;
@@ -14,7 +15,7 @@ use Moltrek\Core\Quantity\Figure;
  * How a head was held while something under it was read: on how many of its fasteners and at which torque. A head on a few
  * nuts by hand stands higher than one at full torque, and a joint that is not crushed is thicker.
  */
-final readonly class HeadHeld implements Stating
+final readonly class HeadHeld implements JsonSerializable, Stating
 {
     use Stated;
 
@@ -32,6 +33,33 @@ final readonly class HeadHeld implements Stating
         $held = $payload->objectOrNull($key, ...self::payload()->names());
 
         return $held === null ? null : self::read($held);
+    }
+
+    /**
+     * How a head is usually held meanwhile, the joint as it will be first.
+     *
+     * @param  int|null  $of  how many fasteners the joint has; null where the sheet lists none
+     * @return list<self>
+     */
+    public static function usual(?int $of): array
+    {
+        $ways = [
+            new self($of, $of, null, true),
+            new self(4, $of, null, false),
+            new self(2, $of, null, false),
+            new self(4, $of, Figure::of('10 N·m', Dimension::Torque), false),
+        ];
+
+        return array_values(array_filter($ways, static fn (self $way): bool => $of === null || $way->fasteners <= $of));
+    }
+
+    /** @return array<string, int|string|bool> as it is sent and kept */
+    public function jsonSerialize(): array
+    {
+        return array_filter(
+            ['fasteners' => $this->fasteners, 'of' => $this->of, 'torque' => $this->torque?->exact(), 'full' => $this->full],
+            static fn (int|string|bool|null $said): bool => $said !== null && $said !== false,
+        );
     }
 
     public function inWords(): string

@@ -49,6 +49,12 @@ final readonly class Day
         return self::of($this->midnight()->modify("+$days days")->format('Y-m-d'));
     }
 
+    /** 1 is Monday. */
+    public function weekday(): int
+    {
+        return (int) $this->midnight()->format('N');
+    }
+
     public function midnight(): DateTimeImmutable
     {
         return new DateTimeImmutable($this->text.' 00:00:00', new DateTimeZone('UTC'));

@@ -9,4 +9,14 @@ enum PatternKind: string
     case InsideOut = 'inside-out';
     case Round = 'round';
     case Given = 'given';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Cross => 'crosswise',
+            self::InsideOut => 'from the middle outwards',
+            self::Round => 'round the rim',
+            self::Given => 'as I tap them',
+        };
+    }
 }

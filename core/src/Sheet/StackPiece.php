@@ -14,7 +14,7 @@ final readonly class StackPiece
     /**
      * @param  Length  $thickness  as it comes, as $crushed after it has had its torque; nothing for an insert
      * @param  float|null  $volume  of the chamber with it, in cubic centimetres: an insert
-     * @param  int|null  $days  from order to hand
+     * @param  int|null  $days  open days from order to hand
      * @param  bool  $standard  whether the engine left its maker with it
      */
     private function __construct(

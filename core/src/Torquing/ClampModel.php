@@ -12,6 +12,9 @@ use Moltrek\Core\Quantity\Length;
  */
 final readonly class ClampModel
 {
+    /** The bolt that the model is shown with: M8, oiled, in a light alloy head. */
+    public const SHOWN = ['k' => 0.15, 'diameter' => '8 mm', 'coupling' => 0.25, 'reach' => '60 mm'];
+
     /**
      * @param  non-empty-list<Bolt>  $bolts
      * @param  float  $k  of T = k·d·F

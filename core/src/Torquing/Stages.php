@@ -12,6 +12,15 @@ enum Stages: string
     case HalfThreeQuartersFull = 'half-three-quarters-full';
     case HalfFull = 'half-full';
 
+    /** "1/3, 2/3, all". */
+    public function words(): string
+    {
+        return implode(', ', array_map(
+            static fn (array $share): string => $share[0] === $share[1] ? 'all' : $share[0].'/'.$share[1],
+            $this->shares(),
+        ));
+    }
+
     /** @return non-empty-list<array{int, int}> as fractions of the final figure */
     private function shares(): array
     {

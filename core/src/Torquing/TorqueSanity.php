@@ -19,8 +19,6 @@ final readonly class TorqueSanity
     /** The share of the guide that another unit has to land in to be offered. */
     private const CREDIBLE = [0.3, 1.2];
 
-    private const UNITS = ['N·m', 'kgf·m', 'lbf·ft', 'lbf·in'];
-
     /** @param  float  $preload  N */
     private function __construct(public float $preload, public float $guide, public float $ratio, public ?string $perhaps)
     {
@@ -49,7 +47,7 @@ final readonly class TorqueSanity
     private static function meant(WrittenQuantity $torque, float $guide): ?string
     {
         $best = null;
-        foreach (self::UNITS as $symbol) {
+        foreach (Dimension::Torque->typedUnits() as $symbol) {
             $unit = UnitOfMeasure::spelled($symbol);
             $ratio = $torque->number->multipliedBy($unit->size)->toFloat() / $guide;
             if ($unit === $torque->unit || $ratio < self::CREDIBLE[0] || $ratio > self::CREDIBLE[1]) {

@@ -4,8 +4,12 @@ namespace Moltrek\Core\Torquing;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\Figure;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Quantity\WrittenQuantity;
+use Moltrek\Core\Refusal\MalformedDocument;
+use Moltrek\Core\Refusal\Refusal;
 
 /** A torque wrench: how long its lever is from hand to square, from what to what it is set, in which steps of its own unit. */
 final readonly class Wrench
@@ -21,6 +25,21 @@ final readonly class Wrench
      */
     public function __construct(public ?Length $length, public float $min, public float $max, public WrittenQuantity $step)
     {
+    }
+
+    /**
+     * A wrench as its label says it: "10 to 60 N·m", in steps of "0.5 N·m".
+     *
+     * @throws Refusal at range or resolution, where one cannot reckon with it
+     */
+    public static function labelled(string $range, string $resolution, ?Length $length): self
+    {
+        if (preg_match('/^([\d.]+) to ([\d.]+) (.+)$/D', trim($range), $part) !== 1) {
+            throw MalformedDocument::wrongSort($range, 'from what to what it is set, such as 10 to 60 N·m')->under('range');
+        }
+        $torque = static fn (string $figure): float => (float) Figure::of($figure.' '.$part[3], Dimension::Torque)->base;
+
+        return new self($length, $torque($part[1]), $torque($part[2]), WrittenQuantity::of($resolution, Dimension::Torque));
     }
 
     /** The whole step nearest to a torque, counted from zero; halfway goes up. */

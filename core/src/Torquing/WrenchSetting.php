@@ -85,6 +85,16 @@ final readonly class WrenchSetting
         ];
     }
 
+    /**
+     * How far what is delivered may be off, either way: the wrench's own doubt, as much larger as the adapter makes the torque.
+     *
+     * @param  float|null  $ofWrench  N·m; null where nobody knows it
+     */
+    public function doubt(?float $ofWrench): ?float
+    {
+        return $ofWrench === null || $this->dial <= 0 ? null : $ofWrench * $this->delivered / $this->dial;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

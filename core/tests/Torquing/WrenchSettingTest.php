@@ -92,3 +92,28 @@ it('picks the wrench without an adapter first, then the one nearest the middle o
     'small cannot, coarse misses' => [false, ['fit', 'big', 'fit+foot', 'big+foot']],
     'only with an adapter' => [true, ['fit+foot', 'big+foot']],
 ]);
+
+it('reads a wrench off its label', function (string $range, string $step, ?array $ends, ?string $field) {
+    try {
+        $wrench = Wrench::labelled($range, $step, null);
+        expect([$wrench->min, $wrench->max])->toEqualWithDelta($ends, 1e-9);
+    } catch (Refusal $refusal) {
+        expect($refusal->field)->toBe($field);
+    }
+})->with([
+    'newton metres' => ['10 to 60 N·m', '0.5 N·m', [10.0, 60.0], null],
+    // 1 lbf·ft = 4.4482216152605 N · 0.3048 m
+    'foot-pounds' => ['10 to 80 lbf·ft', '1 lbf·ft', [10 * 4.4482216152605 * 0.3048, 80 * 4.4482216152605 * 0.3048], null],
+    'tenths, and blanks round it' => [' 2.5 to 11 N·m ', '0.1 N·m', [2.5, 11.0], null],
+    'one end' => ['60 N·m', '0.5 N·m', null, 'range'],
+    'nothing' => ['', '0.5 N·m', null, 'range'],
+    'no unit' => ['10 to 60', '0.5 N·m', null, 'range'],
+]);
+
+it('knows how far the torque at the bolt may be off', function (?Adapter $adapter, ?float $ofWrench, ?float $atBolt) {
+    expect(WrenchSetting::of(Target::of(24.0, 0.05), aWrench(), $adapter)->doubt($ofWrench))->toEqualWithDelta($atBolt, 1e-9);
+})->with([
+    'its own' => [null, 0.6, 0.6],
+    'through an adapter of a fifth: 0.5·24/20' => [fn () => anAdapter('60 mm', 0), 0.5, 0.6],
+    'nobody knows' => [null, null, null],
+]);

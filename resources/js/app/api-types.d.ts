@@ -1870,6 +1870,12 @@ export interface components {
             torque?: string;
             full?: boolean;
         };
+        /** @description One way in which a head is held while something under it is read. */
+        HeldWay: {
+            said: string;
+            /** @description as a reading says it */
+            held: components["schemas"]["HeadHeld"];
+        };
         /** @description Where air is heard, and what it means. */
         Hiss: {
             where: components["schemas"]["HissWord"];
@@ -2048,6 +2054,8 @@ export interface components {
             spots: components["schemas"]["Spot"][];
             assessments: components["schemas"]["Assessment"][];
             tools: components["schemas"]["Tool"][];
+            /** @description how the head may be held while something under it is read */
+            heldWays: components["schemas"]["HeldWay"][];
         };
         /** @description Parts on order, parts that the work spends, and where each part was at home. */
         JobParts: {

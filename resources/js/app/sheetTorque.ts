@@ -1,3 +1,5 @@
+import { PATTERNS } from './words'
+
 /** The torque section of an engine sheet's document: fasteners and programmes as the manual prints them. */
 export interface FastenerText {
     id: string
@@ -228,12 +230,14 @@ function fastenerOf(row: Record<string, string>, line: number): FastenerText {
     return { ...said, ...(oneUse === 'true' ? { one_use: true } : {}) } as unknown as FastenerText
 }
 
-const PATTERNS = ['cross', 'inside-out', 'round']
-
 /** An order as one types it: ids, or the name of a pattern; an empty text goes as the stage before. */
 export function orderOf(text: string): Pick<StageText, 'order' | 'pattern'> {
     const typed = text.trim()
-    return PATTERNS.includes(typed) ? { pattern: typed } : typed === '' ? {} : { order: typed.split(/[\s,]+/) }
+    return PATTERNS.some(([kind]) => kind === typed && kind !== 'given')
+        ? { pattern: typed }
+        : typed === ''
+          ? {}
+          : { order: typed.split(/[\s,]+/) }
 }
 
 function programmesOf(rows: Record<string, string>[]): ProgrammeText[] {

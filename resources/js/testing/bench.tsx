@@ -110,7 +110,7 @@ const least = {
         progress: 0,
         brief: { errands: ['top end'], offered: [] },
     },
-    measuring: { spots: [], assessments: [], tools: [] },
+    measuring: { spots: [], assessments: [], tools: [], heldWays: [] },
     fitting: {
         bores: [],
         pairing: null,

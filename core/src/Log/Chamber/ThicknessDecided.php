@@ -88,7 +88,7 @@ final readonly class ThicknessDecided implements Kind
         }
         foreach ($this->supplies as $supplied) {
             $supplied->from === Supplied::SHELF ? $totals->parts->arrive($supplied->part, 'from the shelf')
-                : $totals->parts->order(new PartOnOrder($supplied->part, $supplied->promised?->text, ['on.'.$supplied->for]));
+                : $totals->parts->order(new PartOnOrder($supplied->part, $supplied->promised, ['on.'.$supplied->for]));
         }
         foreach ($changed as $slab) {
             Joints::change($totals, $slab, $entry);

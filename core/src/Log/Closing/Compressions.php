@@ -3,6 +3,7 @@
 namespace Moltrek\Core\Log\Closing;
 
 use Moltrek\Core\Closing\Leak;
+use Moltrek\Core\Closing\Spread;
 use Moltrek\Core\Judgement\Verdict;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\Reading;
@@ -114,7 +115,7 @@ final readonly class Compressions
             return null;
         }
 
-        return max($known) > 0 ? (max($known) - min($known)) / max($known) : 0.0;
+        return Spread::of($known);
     }
 
     private function figure(?Reading $reading): ?float

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log\Closing;
 
+use Moltrek\Core\Closing\Holding;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Document\Key\Amount;
 use Moltrek\Core\Document\Key\Choices;
@@ -28,7 +29,7 @@ final readonly class LeakDownRead implements Kind
     private const MOST = 1000;
 
     /** @param  list<string>  $hisses */
-    private function __construct(public string $cylinder, private float $supply, private float $held, public array $hisses)
+    private function __construct(public string $cylinder, private Holding $holding, public array $hisses)
     {
     }
 
@@ -51,11 +52,10 @@ final readonly class LeakDownRead implements Kind
     public static function read(Fields $payload): self
     {
         $supply = $payload->positive('supply', Dimension::Pressure);
-        $held = $payload->quantity('held', Dimension::Pressure)->base();
-        if ($held < 0 || $held > $supply) {
-            throw $payload->placed(OutOfDomain::because('held', 'No more is held than is supplied.', $payload->text('held'),
-                'from 0 to '.$payload->text('supply')));
-        }
+        $held = (float) $payload->quantity('held', Dimension::Pressure)->base();
+        $holding = $payload->placing(
+            static fn (): Holding => Holding::of($supply, $held, $payload->text('held'), $payload->text('supply')),
+        );
         if ($supply > self::MOST) {
             throw $payload->placed(OutOfDomain::because('supply', 'A leak-down test is supplied through a regulator.',
                 $payload->text('supply'),
@@ -69,7 +69,7 @@ final readonly class LeakDownRead implements Kind
             }
         }
 
-        return new self($payload->text('cylinder', 20), $supply, (float) $held, $hisses);
+        return new self($payload->text('cylinder', 20), $holding, $hisses);
     }
 
     public function admit(Before $before): void
@@ -80,7 +80,7 @@ final readonly class LeakDownRead implements Kind
     /** The share that is lost. */
     public function lost(): float
     {
-        return ($this->supply - $this->held) / $this->supply;
+        return $this->holding->lost();
     }
 
     public function apply(Totals $totals, Entry $entry): void

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log\Closing;
 
+use Moltrek\Core\Closing\Fall;
 use Moltrek\Core\Closing\Leak;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Sheet\EngineSheet;
@@ -48,14 +49,14 @@ final readonly class LeakTest
     {
         $elapsed = $this->elapsed();
 
-        return $elapsed <= 0 ? null : ($this->start() - $this->points[count($this->points) - 1][1]) / ($elapsed / self::MINUTE);
+        return $elapsed <= 0 ? null : (new Fall($this->start() - $this->points[count($this->points) - 1][1], $elapsed))->perMinute();
     }
 
     /** kPa a minute that are allowed; null where the sheet does not say. */
     public function allowed(): ?float
     {
         return $this->sheet->tests->drop === null || $this->sheet->tests->time === null ? null
-            : $this->sheet->tests->drop / ($this->sheet->tests->time / self::MINUTE);
+            : (new Fall($this->sheet->tests->drop, $this->sheet->tests->time))->perMinute();
     }
 
     /** "within", "out" or "unknown". */

@@ -2,11 +2,13 @@
 
 namespace Moltrek\Core\Log\Parts;
 
+use Moltrek\Core\Quantity\Day;
+
 /** A part that the job waits for, and what waits: spots and steps whose ids begin so. */
 final readonly class PartOnOrder
 {
     /** @param  list<string>  $for */
-    public function __construct(public string $part, public ?string $promised, public array $for)
+    public function __construct(public string $part, public ?Day $promised, public array $for)
     {
     }
 

@@ -38,7 +38,7 @@ final readonly class PartOrdered implements Kind
 
     public function apply(Totals $totals, Entry $entry): void
     {
-        $totals->parts->order(new PartOnOrder($this->part, $this->promised?->text, $this->for));
+        $totals->parts->order(new PartOnOrder($this->part, $this->promised, $this->for));
     }
 
     public function words(BuildState $state): string

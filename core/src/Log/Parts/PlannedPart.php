@@ -66,7 +66,7 @@ final readonly class PlannedPart
             $planned !== [] && $open === [] => 'fitted',
             isset($bin->here()[$part]) => 'arrived',
             default => 'needed',
-        }, $bin->isOnOrder($part)?->promised, $bin->wrong()[$part] ?? $spent->why ?? $bin->here()[$part]
+        }, $bin->isOnOrder($part)?->promised?->text, $bin->wrong()[$part] ?? $spent->why ?? $bin->here()[$part]
             ?? null, isset($bin->wrong()[$part]), PartKind::named($part)?->reuse());
     }
 }

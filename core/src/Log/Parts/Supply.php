@@ -5,6 +5,7 @@ namespace Moltrek\Core\Log\Parts;
 use Moltrek\Core\Chamber\LaidPieces;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Quantity\Day;
+use Moltrek\Core\Scheduling\OpenDays;
 use Moltrek\Core\Sheet\StackPiece;
 
 /**
@@ -18,7 +19,7 @@ final class Supply
      * @param  array<string, int>  $shelf  how many lie on the shop’s shelf, by part
      * @return list<Supplied>
      */
-    public static function of(BuildState $state, array $joints, array $shelf, Day $today): array
+    public static function of(BuildState $state, array $joints, array $shelf, Day $today, OpenDays $open): array
     {
         $has = array_fill_keys([...array_keys($state->parts->here()), ...array_column($state->parts->onOrder(), 'part')], true);
         $supplied = [];
@@ -35,7 +36,7 @@ final class Supply
                 } else {
                     $stated = array_values(array_filter($state->sheet->pieces->at((string) $slab),
                         static fn (StackPiece $each): bool => $each->name === $piece->name))[0] ?? null;
-                    $supplied[] = Supplied::onOrder($piece->name, (string) $slab, self::here($stated, $today));
+                    $supplied[] = Supplied::onOrder($piece->name, (string) $slab, self::here($stated, $today, $open));
                 }
             }
         }
@@ -43,9 +44,9 @@ final class Supply
         return $supplied;
     }
 
-    /** The day on which a piece is here if it is ordered today; null where its maker does not say. */
-    public static function here(?StackPiece $piece, Day $today): ?Day
+    /** The day on which a piece is here if it is ordered today, by the open days of its way; null where its maker does not say. */
+    public static function here(?StackPiece $piece, Day $today, OpenDays $open): ?Day
     {
-        return $piece?->days === null ? null : $today->later($piece->days);
+        return $piece?->days === null ? null : $open->later($today, $piece->days);
     }
 }

@@ -52,7 +52,7 @@ final readonly class WorkSent implements Kind
     {
         $totals->parts->sendAway($this->cylinder, new PartOnOrder(
             'Bore'.Of::cylinder($totals->sheet, $this->cylinder).', at '.$this->to,
-            $this->promised?->text,
+            $this->promised,
             [self::step($this->cylinder)],
         ));
     }

@@ -10,7 +10,6 @@ use Moltrek\Core\Measuring\Spot;
 use Moltrek\Core\Planning\NextMove;
 use Moltrek\Core\Planning\Step;
 use Moltrek\Core\Planning\StepState;
-use Moltrek\Core\Quantity\Day;
 use Moltrek\Core\Sheet\StepKind;
 
 /**
@@ -177,7 +176,7 @@ final readonly class Foreman
         }
         $part = $this->state->parts->onOrder()[0] ?? null;
         if ($part !== null) {
-            $promised = Day::tryOf($part->promised ?? '');
+            $promised = $part->promised;
 
             return new NextMove(
                 'wait',

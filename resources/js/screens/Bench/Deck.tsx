@@ -2,7 +2,7 @@ import { call, type Job, type Spot } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { HowTaken } from '../../drawings/HowTaken'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { type Held, mayRepeat, press, ringSize, toolFor, unitFor } from './draft'
+import { mayRepeat, press, ringSize, toolFor, unitFor } from './draft'
 import { ROCKS, TO, UNCRUSHED } from './forms'
 import type { Desk } from './useDesk'
 
@@ -261,32 +261,21 @@ function Meaning({
 
 /** On how many fasteners the head stands meanwhile, and how tight: it says so beside the verdict. */
 function HeldRow({ desk, job, spot }: { desk: Desk; job: Job; spot: Spot }) {
-    const joint = job.torquing.joints.find(
-        (each) => job.stack.slabs.find((slab) => slab.id === each.slab)?.drawnAs === 'head',
-    )
-    const of = joint && joint.bolts.length > 0 ? joint.bolts.length : undefined
-    const ways: [string, Held | undefined][] = [
-        ['not said', undefined],
-        [of ? `all ${of}, at full torque` : 'full torque', { ...(of ? { fasteners: of, of } : {}), full: true }],
-        ...[4, 2].map((count): [string, Held] => [
-            `${count}${of ? ` of ${of}` : ''}, by hand`,
-            { fasteners: count, ...(of ? { of } : {}) },
-        ]),
-        [`4${of ? ` of ${of}` : ''}, at 10 N·m`, { fasteners: 4, ...(of ? { of } : {}), torque: '10 N·m' }],
-    ]
-    const chosen = ways.findIndex(([, held]) => JSON.stringify(held) === JSON.stringify(desk.habit.held))
+    const ways = job.measuring.heldWays
+    const chosen = ways.findIndex(({ held }) => JSON.stringify(held) === JSON.stringify(desk.habit.held))
     return (
         <label className="flex items-center gap-2">
-            <span className="text-[#c2cec9]">head on</span>
+            <span className="text-[#c2cec9]">meanwhile</span>
             <select
                 aria-label={`${spot.name}, head held by`}
-                className="h-11 max-w-52 rounded-field bg-key px-2"
-                value={Math.max(0, chosen)}
-                onChange={(event) => desk.setHabit({ held: ways[Number(event.target.value)]?.[1] })}
+                className="h-11 max-w-60 rounded-field bg-key px-2"
+                value={chosen}
+                onChange={(event) => desk.setHabit({ held: ways[Number(event.target.value)]?.held })}
             >
-                {ways.map(([name], index) => (
-                    <option key={name} value={index}>
-                        {name}
+                <option value={-1}>not said how the head is held</option>
+                {ways.map(({ said }, index) => (
+                    <option key={said} value={index}>
+                        {said}
                     </option>
                 ))}
             </select>

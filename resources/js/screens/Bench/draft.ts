@@ -1,4 +1,4 @@
-import type { Job, Payloads, Spot, Tool } from '../../app/api'
+import type { Job, Payloads, Schemas, Spot, Tool } from '../../app/api'
 import { formOf, partsInWords } from './forms'
 
 /** A field of a reading, as the hands come to them. */
@@ -30,14 +30,6 @@ export interface Draft {
     again: '' | 'again'
 }
 
-/** How the head is held while something under it is read: a head on a few nuts stands higher. */
-export interface Held {
-    fasteners?: number
-    of?: number
-    torque?: string
-    full?: boolean
-}
-
 /** How the readings of this bench are being taken: kept from one reading to the next. */
 export interface Habit {
     unit: string
@@ -49,7 +41,8 @@ export interface Habit {
     settingUnit: string
     tools: Record<string, string>
     setWith: string
-    held?: Held
+    /** How the head stands meanwhile, for what is read under it. */
+    held?: Schemas['HeadHeld']
 }
 
 export const EMPTY: Draft = {

@@ -1,7 +1,8 @@
 import { type Quantity, useCalculation } from '../../app/useCalculation'
+import { STAGES } from '../../app/words'
 import { Choice } from '../../parts/Choice'
 import { Figure } from '../../parts/Figure'
-import { type Answer, asked, type Drafted, type Loads, loaded, SCHOOLS } from './pattern'
+import { type Answer, asked, type Drafted, type Loads, loaded } from './pattern'
 
 /** What the bolts hold in the end, pulled in stages with a check pass, and pulled round the rim in one go: a teaching model. */
 export function Clamp({
@@ -57,7 +58,7 @@ export function Clamp({
                 />
                 <Choice
                     label="Stages"
-                    options={SCHOOLS}
+                    options={STAGES}
                     chosen={drafted.school}
                     onChoose={(school) => onChange({ school })}
                 />

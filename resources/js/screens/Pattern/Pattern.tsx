@@ -5,11 +5,12 @@ import { useDraft } from '../../app/drafts'
 import { finalOf, type GroupText, groupsOf, type SheetText, withPattern } from '../../app/sheetTorque'
 import { useCalculation } from '../../app/useCalculation'
 import { useKeepSheet, useSheets } from '../../app/useSheets'
+import { PATTERNS } from '../../app/words'
 import { BoltMap } from '../../drawings/BoltMap'
 import { Choice } from '../../parts/Choice'
 import { Clamp } from './Clamp'
 import { Places } from './Places'
-import { type Answer, asked, type Drafted, PATTERNS, placed, TEN } from './pattern'
+import { type Answer, asked, type Drafted, placed, TEN } from './pattern'
 import { Tilt } from './Tilt'
 
 const NOTHING: Drafted = { places: TEN, pattern: 'cross', own: [], torque: '24', school: 'thirds' }

@@ -1,4 +1,5 @@
 import type { Quantity } from '../../app/useCalculation'
+import { CLAMP } from '../../app/words'
 
 /** A bolt as it was typed: its number on the part and its place in mm, seen from above. */
 export interface Place {
@@ -26,20 +27,6 @@ export interface Loads {
     spread: number | null
 }
 
-/** The ways of the trade, as the calculations call them and as one says them. */
-export const PATTERNS: [string, string][] = [
-    ['cross', 'crosswise'],
-    ['inside-out', 'from the middle outwards'],
-    ['round', 'round the rim'],
-    ['given', 'as I tap them'],
-]
-
-export const SCHOOLS: [string, string][] = [
-    ['half-full', '1/2, all'],
-    ['thirds', '1/3, 2/3, all'],
-    ['half-three-quarters-full', '1/2, 3/4, all'],
-]
-
 /** What stands there before anybody placed a bolt: a head of two cylinders with ten. */
 export const TEN: Place[] = [-43, 43].flatMap((y, row) =>
     [-160, -80, 0, 80, 160].map((x, column) => ({ id: String(row * 5 + column + 1), x: String(x), y: String(y) })),
@@ -58,10 +45,7 @@ export const asked = ({ places, pattern, own }: Drafted) => ({
 /** The teaching model's question: these bolts pulled in these orders, stage after stage. */
 export const loaded = (places: Place[], orders: string[][], torques: Quantity[]) => ({
     bolts: boltsOf(places),
-    k: 0.15,
-    diameter: '8 mm',
-    coupling: 0.25,
-    reach: '60 mm',
+    ...CLAMP,
     pulls: orders.flatMap((order, stage) =>
         order.map((bolt) => ({ bolt, torque: `${torques[stage]?.value ?? 0} ${torques[stage]?.unit ?? 'N·m'}` })),
     ),

@@ -3,6 +3,7 @@ import type { Job, Payloads } from '../../app/api'
 import { useDraft } from '../../app/drafts'
 import { outbox, type Waiting } from '../../app/outbox'
 import { type Quantity, useCalculation } from '../../app/useCalculation'
+import { PATTERNS, STAGES, TYPED_UNITS } from '../../app/words'
 import { Choice } from '../../parts/Choice'
 import { Figure } from '../../parts/Figure'
 import type { Joint } from './run'
@@ -64,20 +65,12 @@ interface Asked {
     circle: string
 }
 
-const UNITS: [string, string][] = ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'].map((unit) => [unit, unit])
+const UNITS = TYPED_UNITS.torque.map((unit) => [unit, unit] as const)
 
-const STAGES: [string, string][] = [
-    ['thirds', '1/3, 2/3, all'],
-    ['half-three-quarters-full', '1/2, 3/4, all'],
-    ['half-full', '1/2, all'],
-    ['one', 'at once'],
-]
+const IN_STAGES = [...STAGES, ['one', 'at once']] as const
 
-const PATTERNS: [string, string][] = [
-    ['inside-out', 'from the middle outwards'],
-    ['cross', 'crosswise'],
-    ['round', 'round the rim'],
-]
+/** An order of one’s own is tapped once there is a programme. */
+const ORDERS = PATTERNS.filter(([pattern]) => pattern !== 'given')
 
 /** The sheet states no programme: the final figure, in how many stages, in which pattern, and who says so. */
 function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (programme: Programme) => void }) {
@@ -157,7 +150,7 @@ function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (progra
                     </label>
                 </div>
             )}
-            <Choice label="Stages" options={STAGES} chosen={asked.school} onChoose={(school) => set({ school })} />
+            <Choice label="Stages" options={IN_STAGES} chosen={asked.school} onChoose={(school) => set({ school })} />
             {figures.length > 0 && (
                 <p className="text-sm text-quiet">
                     {[
@@ -170,7 +163,7 @@ function Ask({ job, joint, onBegin }: { job: Job; joint: Joint; onBegin: (progra
             {count > 1 && (
                 <Choice
                     label="Order"
-                    options={PATTERNS}
+                    options={ORDERS}
                     chosen={asked.pattern}
                     onChoose={(pattern) => set({ pattern })}
                 />

@@ -1,9 +1,10 @@
+import { TYPED_UNITS } from '../../app/words'
 import { Choice } from '../../parts/Choice'
 import { Figure } from '../../parts/Figure'
 import type { PartOfWanted } from './wanted'
 
 const each = (said: string): [string, string] => [said, said]
-const UNITS = ['N·m', 'lbf·ft', 'lbf·in', 'kgf·m'].map(each)
+const UNITS = TYPED_UNITS.torque.map(each)
 const AIMS = ['low', 'middle', 'high'].map(each)
 
 /** The torque as the manual prints it: one figure or a range, in its own unit, and where in a range one aims. */
