@@ -196,7 +196,7 @@ final readonly class BenchRules
     {
         $reads = [...$this->plan->every('decide.bore'), ...$this->plan->every('read.cam')];
         foreach ($this->scope->banks as $bank) {
-            $reads[] = 'read.'.($bank->head->id ?? '');
+            array_push($reads, ...StepName::toSlab('read', $bank->head));
         }
         if (array_filter($reads, $this->plan->knows(...)) === []) {
             return;
@@ -317,7 +317,7 @@ final readonly class BenchRules
                 ? 'Seats proved with blue, springs and collets seated'
                 : 'Valves in, seats proved with blue or a light, springs and collets seated')
             ->because('A seat is proved before the head goes on, not after.')
-            ->after('clean.'.$bank->head->id, 'read.'.$bank->head->id, 'clean.'.($on->id ?? ''))
+            ->after('clean.'.$bank->head->id, 'read.'.$bank->head->id, ...StepName::toSlab('clean', $on))
             ->lostWith()
             ->before('on.'.$bank->head->id)
             // grit of the lapping goes out with the wash

@@ -38,7 +38,7 @@ final class FormerSteps
     public static function now(string $id, EngineSheet $sheet): array
     {
         foreach (self::WORDS as $word => $steps) {
-            if ($id === $word || str_starts_with($id, $word.'.')) {
+            if (StepName::goesBy($id, $word)) {
                 $places = substr($id, strlen($word));
 
                 return array_merge(...array_map(static fn (string $step): array => self::placed($step, $places, $sheet), $steps), ...[[]]);

@@ -93,7 +93,7 @@ final readonly class HeadRules
                 'Bridge across the face, dial or leaves over the crown: both ends of the pin, then front and rear, where it rocks',
                 'A leaf that passes and one that refuses at each point; a bridge that stands on the crown rocks, and that is said as it is',
             )
-            ->after('off.'.($bank->head->id ?? ''), ...$this->joined($bank))
+            ->after(...StepName::toSlab('off', $bank->head), ...$this->joined($bank))
             ->after(...array_map(static fn (Slab $slab): string => 'off.'.$slab->id, $this->gasketsOf($bank)))
             ->reading(SpotsOf::place('deck.'.$cylinder->id), since: $this->lastJoining($bank))
             ->with('bridge', 'depth gauge or dial', 'feeler leaves')
@@ -121,7 +121,7 @@ final readonly class HeadRules
             $this->plan->sheet->stack->slab(SlabKind::Barrel, $cylinder->id), $cylinder)
             ->named('Head on for now, no new joint; '.($side ? 'room over piston and valves' : 'squish').' read on both sides of the pin')
             ->because('The piston rocks: the thinner side decides.')
-            ->after('clean.'.($bank->head->id ?? ''), ...$this->joined($bank))
+            ->after(...StepName::toSlab('clean', $bank->head), ...$this->joined($bank))
             ->inTurn(
                 'Crown and head clean; '.$this->meanwhile($bank),
                 'Soft wire half as thick again as the gap, or clay in small balls, a little grease to hold it: at the edge over both '
@@ -309,14 +309,13 @@ final readonly class HeadRules
         }
         $suffix = $bank->suffix;
         $stack = $this->plan->sheet->stack;
-        $head = $bank->head->id ?? '';
         $lost = [...$bank->holders, $bank->head];
         $holders = array_values(array_filter($bank->holders, $this->scope->opens(...)));
         $sharing = array_filter($holders, static fn (Slab $holder): bool => in_array($holder->id, $bank->head->pulledAfter ?? [], true));
         $pulled = $this->scope->pullOfHead($bank, [...$holders, ...$bank->boxes, ...$bank->covers]);
         $caps = array_values(
             array_map(static fn (Slab $holder): string => 'pull.'.$holder->id, array_filter($holders, $stack->isPulled(...))));
-        $draws = $sharing === [] ? $caps : ['pull.'.$head];
+        $draws = $sharing === [] ? $caps : StepName::toSlab('pull', $bank->head);
         $on = $bank->holders[0] ?? $bank->head;
         $isCapped = $holders === [] || $holders[0]->id === 'cam';
 
@@ -324,7 +323,8 @@ final readonly class HeadRules
             $this->plan->step('on.cam'.$suffix, StepKind::Fit, $on)
                 ->named($this->camIn($train, $isCapped))
                 ->because('A valve must not meet a piston while the '.($train->camsInWords() === 'cam' ? 'cam goes' : 'cams go').' in.')
-                ->after('on.'.$head, 'on.shims'.$suffix, 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix)
+                ->after('on.shims'.$suffix, 'read.cam'.$suffix, 'off.cam'.$suffix, 'off.trays'.$suffix,
+                    ...StepName::toSlab('on', $bank->head))
                 ->after(...$train->camEntry === CamEntry::Caps ? $pulled : [])
                 ->lostWith(...$lost)
                 ->before(...array_map(static fn (Slab $over): string => 'hold.'.$over->id,
@@ -377,10 +377,9 @@ final readonly class HeadRules
     {
         $train = $this->plan->sheet->valveTrain;
         $suffix = $bank->suffix;
-        $head = $bank->head->id ?? '';
         $chain = $this->plan->step('on.chain'.$suffix, StepKind::Time, $on)
             ->because('A link or a tooth out is a great deal of crank.')
-            ->after('on.'.$head, 'off.cam'.$suffix)
+            ->after('off.cam'.$suffix, ...StepName::toSlab('on', $bank->head))
             ->lostWith(...$lost)
             ->undoneBy(Act::CamOut, Act::OtherCases, Act::PistonMetValve, ...$this->movedByHeight())
             ->takes(10);

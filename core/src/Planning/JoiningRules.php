@@ -101,7 +101,7 @@ final readonly class JoiningRules
         $id = $cylinder->id;
         $barrel = $this->barrelOf($cylinder);
         $ringed = [...$this->plan->every('on.ring'), 'work.piston.'.$id, 'work.gaps.'.$id];
-        $ringed = array_filter($ringed, static fn (string $step): bool => str_ends_with($step, '.'.$id));
+        $ringed = array_filter($ringed, static fn (string $step): bool => StepName::of($step)->isAt($id));
         $isLowered = $this->joining === Joining::Lowered;
         $isUpper = $this->joining === Joining::UpperCase;
         $lost = $isLowered ? [] : [$barrel];

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Planning;
 
+use LogicException;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;
 use Moltrek\Core\Sheet\Access;
@@ -24,6 +25,9 @@ final class PlanBuilder
     /** @var array<string, StepDraft> */
     private array $drafts = [];
 
+    /** @var array<string, string> names that rules have written */
+    private array $names = [];
+
     /** @var array<string, list<string>> steps that come first, by step */
     private array $first = [];
 
@@ -42,12 +46,18 @@ final class PlanBuilder
     /** A step; where two rules mean one (a slab that bears a word as its id) each adds what it knows. */
     public function step(string $id, StepKind $kind, ?Slab $on, ?Cylinder $of = null): StepDraft
     {
-        return $this->drafts[$id] ??= new StepDraft($this, $id, $kind, $on ?? $this->case(), $of);
+        return $this->drafts[$this->name($id)] ??= new StepDraft($this, $id, $kind, $on ?? $this->case(), $of);
+    }
+
+    /** @throws LogicException where a rule names what no step is called */
+    public function name(string $id): string
+    {
+        return $this->names[$id] ??= StepName::ofRule($id, $this->sheet->stack);
     }
 
     public function draft(string $id): ?StepDraft
     {
-        return $this->drafts[$id] ?? null;
+        return $this->drafts[$this->name($id)] ?? null;
     }
 
     public function case(): Slab
@@ -57,7 +67,7 @@ final class PlanBuilder
 
     public function knows(string $id): bool
     {
-        return isset($this->drafts[$id]);
+        return isset($this->drafts[$this->name($id)]);
     }
 
     /** @return array<string, true> */
@@ -70,7 +80,7 @@ final class PlanBuilder
     public function puts(string $first, string ...$later): void
     {
         foreach ($later as $id) {
-            $this->first[$id][] = $first;
+            $this->first[$this->name($id)][] = $this->name($first);
         }
     }
 
@@ -83,9 +93,10 @@ final class PlanBuilder
     /** What may be hurt while the crank is turned, the engine too where turning back harms it. */
     public function turningCaution(): string
     {
-        $back = $this->sheet->crank->turningBack ?? '';
+        $crank = $this->sheet->crank;
+        $harm = $crank === null || $crank->mayTurnBack() ? '' : ' Turning back is '.rtrim((string) $crank->turningBack, '.').'.';
 
-        return 'Hands clear while turning.'.(str_starts_with($back, 'harmful') ? ' Turning back is '.rtrim($back, '.').'.' : '');
+        return 'Hands clear while turning.'.$harm;
     }
 
     /** The school that is followed in a matter. */
@@ -122,13 +133,25 @@ final class PlanBuilder
         return ', '.implode(' and ', array_map(fn (string $id): string => $this->sheet->cylinder($id)->name ?? $id, $slab->cylinders));
     }
 
-    /** @return list<string> the steps whose ids begin with one of these verbs, and a word where one is given */
+    /** @return list<string> the steps of these names, at whatever place; of a verb alone all that it is done to */
     public function every(string ...$names): array
+    {
+        return $this->atAnyPlace(array_values(array_map(
+            fn (string $name): string => str_contains($name, '.') ? $this->name($name) : $name,
+            $names,
+        )));
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @return list<string>
+     */
+    private function atAnyPlace(array $names): array
     {
         $found = [];
         foreach ([...array_keys($this->drafts), ...array_keys($this->steps)] as $id) {
             foreach ($names as $name) {
-                if ($id === $name || str_starts_with((string) $id, $name.'.')) {
+                if (StepName::goesBy((string) $id, $name)) {
                     $found[(string) $id] = (string) $id;
                 }
             }
@@ -167,7 +190,8 @@ final class PlanBuilder
         $needs = [...($draft === null ? [] : $draft->needs()), ...$this->first[$id] ?? []];
 
         // a slab that bears a word as its id is one step with it, and its hold stands before both
-        $own = str_starts_with($id, 'hold.') ? 'on.'.substr($id, 5) : $id;
+        $name = StepName::of($id);
+        $own = $name->is('hold') ? $name->with('on') : $id;
 
         return array_values(array_unique(
             array_filter($needs, fn (string $need): bool => $need !== $id && $need !== $own && isset($this->drafts[$need]))));
@@ -373,11 +397,11 @@ final class PlanBuilder
     {
         foreach ([...AccessRules::of($this->sheet), ...$this->sheet->work->plan->access] as $access) {
             $applies = $access->where === null || $access->where === $this->basis->worked();
-            foreach ($applies ? $this->all($access->then) : [] as $then) {
+            foreach ($applies ? $this->meant($access->then) : [] as $then) {
                 if ($access->what !== '') {
                     $this->look($access, $this->steps[$then]);
                 }
-                foreach ($access->first === '' ? [] : $this->all($access->first) as $first) {
+                foreach ($access->first === '' ? [] : $this->meant($access->first) as $first) {
                     if ($first !== $then && $this->areOfOneColumn($this->steps[$then], $this->steps[$first])) {
                         $this->steps[$then] = $this->steps[$then]->after($first, $access);
                     }
@@ -398,10 +422,10 @@ final class PlanBuilder
         $this->steps[$on->id] = $on->asking($access);
     }
 
-    /** @return list<string> the steps whose ids begin with a name, be it one of before */
-    private function all(string $name): array
+    /** @return list<string> the steps that a sheet means by a name, be it one of before */
+    private function meant(string $name): array
     {
-        return array_merge(...array_map($this->every(...), FormerSteps::now($name, $this->sheet)), ...[[]]);
+        return $this->atAnyPlace(FormerSteps::now($name, $this->sheet));
     }
 
     /** Whether two steps have a cylinder in common: a constraint does not reach into the next column. */

@@ -238,7 +238,8 @@ final readonly class Scope
         foreach ($this->sheet->work->plan->access as $access) {
             $later = $access->kind === AccessKind::InBefore || $access->kind === AccessKind::InPartFirst
                 || $access->kind === AccessKind::NotAfter;
-            if ($later && $access->first === 'on.lifters' && $this->opens($this->sheet->stack->named(substr($access->then, 3)))) {
+            $then = StepName::of($access->then);
+            if ($later && $access->first === 'on.lifters' && $then->is('on') && $this->opens($then->slab($this->sheet->stack))) {
                 return true;
             }
         }

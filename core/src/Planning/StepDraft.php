@@ -96,7 +96,7 @@ final class StepDraft
     /** Steps that come first; those that are not in this plan are left out. */
     public function after(string ...$needs): self
     {
-        $this->needs = [...$this->needs, ...array_values($needs)];
+        $this->needs = [...$this->needs, ...array_map($this->plan->name(...), array_values($needs))];
 
         return $this;
     }
@@ -302,7 +302,8 @@ final class StepDraft
     /** @param  string|null  $since  readings count only if they were taken after this step */
     public function reading(SpotsOf $readings, bool $asFound = false, ?string $since = null): self
     {
-        $this->asks = new Asks([], $this->asks->secondPerson, $readings, $asFound, false, $since);
+        $after = $since === null ? null : $this->plan->name($since);
+        $this->asks = new Asks([], $this->asks->secondPerson, $readings, $asFound, false, $after);
 
         return $this;
     }

@@ -211,8 +211,9 @@ final readonly class TeardownRules
     {
         $off = [];
         foreach ($this->plan->sheet->work->plan->access as $access) {
-            if ($access->first === 'on.lifters' && str_starts_with($access->then, 'on.')) {
-                $off[] = 'off.'.substr($access->then, 3);
+            $then = StepName::of($access->then);
+            if ($access->first === 'on.lifters' && $then->is('on')) {
+                $off[] = $then->with('off');
             }
         }
 

@@ -56,7 +56,7 @@ final readonly class ValveRules
                 ->named($isChosen ? 'Shims in by valve, each read with the micrometer as it goes in, printed side down'
                     : 'Shims in, each to its own valve, each read with the micrometer as it goes in, printed side down')
                 ->because('A number printed on a shim is what it was.')
-                ->after('decide.shims', 'off.shims'.$bank->suffix, 'off.cam'.$bank->suffix, 'on.'.($bank->head->id ?? ''))
+                ->after('decide.shims', 'off.shims'.$bank->suffix, 'off.cam'.$bank->suffix, ...StepName::toSlab('on', $bank->head))
                 ->lostWith(...array_filter([$bank->head]))
                 ->undoneBy(Act::ShimChanged)
                 ->with('micrometer')
@@ -169,14 +169,14 @@ final readonly class ValveRules
         $bank = $this->scope->bankOf($cylinder->id);
         $boxes = $bank->boxesOf($cylinder->id);
         $box = $boxes[0] ?? null;
-        $head = $bank->head->id ?? '';
         $train = $this->plan->sheet->valveTrain;
         $isShared = array_intersect(array_column($boxes, 'id'), $bank->head->pulledAfter ?? []) !== [];
         $this->plan->step('on.rods.'.$cylinder->id, StepKind::Fit, $box ?? $bank->head, $cylinder)
             ->named($train->adjustableRods ? 'Rods in by valve, let in to their shortest; tubes with every seal, top and bottom, each seen'
                 : 'Rods in by valve, right end up, seated in their lifters; tubes with every seal, top and bottom, each seen')
             ->because('Inlet and exhaust rods differ in length; a seal left out is an oil leak behind the barrel.')
-            ->after($isShared ? 'on.'.$head : 'pull.'.$head, 'on.lifters', 'off.rods.'.$cylinder->id, 'off.trays'.$bank->suffix)
+            ->after('on.lifters', 'off.rods.'.$cylinder->id, 'off.trays'.$bank->suffix,
+                ...StepName::toSlab($isShared ? 'on' : 'pull', $bank->head))
             ->after(...array_map(static fn (Slab $slab): string => 'pull.'.$slab->id, $this->scope->lifterCovers()))
             ->after(...array_map(static fn (Slab $slab): string => 'on.'.$slab->id, $this->scope->lifterCovers()))
             // let out before the cams are timed, they would forbid the turning that timing needs
@@ -265,20 +265,19 @@ final readonly class ValveRules
         }
         $train = $this->plan->sheet->valveTrain;
         $bank = $this->scope->bankOf($valve->cylinder);
-        $head = $bank->head->id ?? '';
         $cylinder = $this->plan->sheet->cylinder($valve->cylinder);
         $ground = $train->adjustment === Adjustment::GroundStem;
         $carrying = array_filter([...$bank->holders, ...$bank->boxes], static fn (Slab $slab): bool => $slab->serves($valve->cylinder));
         $barrel = $this->plan->sheet->stack->slab(SlabKind::Barrel, $valve->cylinder);
         $on = $ground ? $barrel : $this->plan->sheet->slabFor(SlabKind::ValveGear, $valve->cylinder);
         $since = array_values(
-            array_filter(['turn.timing'.$bank->suffix, 'turn.timing', 'pull.'.$head, 'on.rods.'.$valve->cylinder,
+            array_filter(['turn.timing'.$bank->suffix, 'turn.timing', ...StepName::toSlab('pull', $bank->head), 'on.rods.'.$valve->cylinder,
                 'read.lash.'.$valve->id], $this->plan->knows(...)))[0] ?? null;
         $step = $this->plan->step('set.lash.'.$valve->id, StepKind::Valves, $on)
             ->at($valve->cylinder, $valve->id)
             ->after('read.lash.'.$valve->id, 'turn.timing'.$bank->suffix, 'turn.timing', 'on.rods.'.$valve->cylinder,
                 'on.shims'.$bank->suffix,
-                ...$ground ? [] : [...$this->scope->pullOfHead($bank, $bank->plainCovers()), 'on.'.$head])
+                ...$ground ? [] : [...$this->scope->pullOfHead($bank, $bank->plainCovers()), ...StepName::toSlab('on', $bank->head)])
             ->after(...array_merge(
                 ...array_map(static fn (Slab $slab): array => ['on.'.$slab->id, 'pull.'.$slab->id], array_values($carrying)), ...[[]]))
             ->reading(SpotsOf::place('valve_lash.'.$valve->cylinder.'.'.$valve->id), since: $since)
@@ -289,8 +288,8 @@ final readonly class ValveRules
         if ($ground) {
             $step->named($name.': stem ground a little and read, a little and read, on the base circle')
                 ->because('A stem can be ground shorter, not longer; a seat that is lapped afterwards closes it again.')
-                ->after($barrel === null ? '' : 'turn.'.$barrel->id, 'clean.'.($barrel->id ?? ''), 'work.valves'.$bank->suffix)
-                ->before('hold.'.$head)
+                ->after('work.valves'.$bank->suffix, ...StepName::toSlab('turn', $barrel), ...StepName::toSlab('clean', $barrel))
+                ->before(...StepName::toSlab('hold', $bank->head))
                 ->caution('Eye protection: grinding.')->takes(20);
 
             return;

@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\Log\Closing;
 
+use Moltrek\Core\Planning\StepName;
 use Moltrek\Core\Sheet\FluidKind;
 
 /** The steps of the order of work that entries of the closing answer, by the vocabulary of plans. */
@@ -12,7 +13,7 @@ final class ClosingSteps
     {
         return match (true) {
             in_array($step, array_map(static fn (FluidKind $fluid): string => $fluid->step(), FluidKind::cases()), true) => '',
-            $step === Proofs::LEAK, $step === Proofs::LEAK_DOWN, preg_match('/^read\.compression\./', $step) === 1 => 'tests',
+            $step === Proofs::LEAK, $step === Proofs::LEAK_DOWN, StepName::of($step)->is('read', 'compression') => 'tests',
             $step === FirstStart::STEP, $step === RunningIn::HEAT => 'start',
             $step === RunningIn::SHEET => 'run-in',
             default => null,

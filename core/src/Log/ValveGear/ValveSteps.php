@@ -2,6 +2,8 @@
 
 namespace Moltrek\Core\Log\ValveGear;
 
+use Moltrek\Core\Planning\StepName;
+
 /** The steps of the order of work that entries of the valve gear answer, by the vocabulary of plans. */
 final class ValveSteps
 {
@@ -40,11 +42,13 @@ final class ValveSteps
     /** The page of the valve bench that a step is about; null for any other step. */
     public static function subject(string $step): ?string
     {
+        $name = StepName::of($step);
+
         return match (true) {
             $step === self::DECIDED, $step === self::SHIMS => 'shims',
             $step === self::DECOMPRESSOR => '',
-            preg_match('/^(on|set)\.rods\./', $step) === 1 => 'rods',
-            preg_match('/^(read|set)\.lash\./', $step) === 1 => '',
+            $name->is('on', 'rods'), $name->is('set', 'rods') => 'rods',
+            $name->is('read', 'lash'), $name->is('set', 'lash') => '',
             default => null,
         };
     }
