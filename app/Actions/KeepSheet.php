@@ -48,7 +48,7 @@ final class KeepSheet
      */
     private static function underLock(callable $write): Sheet
     {
-        return DB::transaction(static function () use ($write): Sheet {
+        return DB::connection()->transaction(static function () use ($write): Sheet {
             Turn::KeepSheet->wait();
 
             return $write();

@@ -33,7 +33,7 @@ final class OpenJob
         $errands = array_column(Errand::listIn($sent, $sheet->engine()), 'value');
         $off = $sent->texts('off');
 
-        return DB::transaction(static function () use ($id, $sheet, $owner, $condition, $complaint, $promised, $errands, $off, $by): Job {
+        return DB::connection()->transaction(static function () use ($id, $sheet, $owner, $condition, $complaint, $promised, $errands, $off, $by): Job {
             Turn::OpenJob->wait();
             $there = Job::query()->whereHas('entries', static fn ($entries) => $entries->where('id', $id))->first();
             if ($there !== null) {

@@ -54,7 +54,7 @@ final class RecordEntries
      */
     public function __invoke(Job $job, User $by, array $sent, ?DateTimeImmutable $clientNow): array
     {
-        return DB::transaction(function () use ($job, $by, $sent, $clientNow): array {
+        return DB::connection()->transaction(function () use ($job, $by, $sent, $clientNow): array {
             Job::query()->whereKey($job->id)->lockForUpdate()->first();
             $now = CarbonImmutable::now('UTC')->toDateTimeImmutable();
             $offset = $clientNow === null ? 0 : (int) round(((float) $now->format('U.u') - (float) $clientNow->format('U.u')) * 1000);

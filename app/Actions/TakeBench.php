@@ -51,7 +51,7 @@ final class TakeBench
      */
     private function inTurn(array $of, callable $look): ?User
     {
-        return DB::transaction(static function () use ($of, $look): ?User {
+        return DB::connection()->transaction(static function () use ($of, $look): ?User {
             sort($of);
             foreach ($of as $each) {
                 DB::select('select pg_advisory_xact_lock(hashtextextended(?, 0))', ['pin|'.$each]);

@@ -3,6 +3,7 @@
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\Row;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\BuildState;
@@ -18,20 +19,21 @@ final class JobAnswers
     /** @return string the job's shape as JSON */
     public static function of(Job $job): string
     {
-        $kept = DB::selectOne('select answers.key, answers.answer, answers.until, shop.revision,
+        $kept = Row::of(DB::selectOne('select answers.key, answers.answer, answers.until, shop.revision,
             coalesce((select seq from log_entries where job_id = ? order by seq desc limit 1), 0) as last_seq
-            from shop_revision shop left join job_answers answers on answers.job_id = ?', [$job->id, $job->id]);
+            from shop_revision shop left join job_answers answers on answers.job_id = ?', [$job->id, $job->id]));
         $now = Shop::now();
-        $key = sprintf('%d/%d/%s/%d', $kept->last_seq, $job->engine_sheet_id, $now->format('Y-m-d'), $kept->revision);
-        if ($kept->key === $key && ($kept->until === null || strtotime((string) $kept->until) > $now->getTimestamp())) {
-            return (string) $kept->answer;
+        $key = sprintf('%d/%d/%s/%d', $kept->whole('last_seq'), $job->engine_sheet_id, $now->format('Y-m-d'), $kept->whole('revision'));
+        $until = $kept->textOrNull('until');
+        if ($kept->textOrNull('key') === $key && ($until === null || strtotime($until) > $now->getTimestamp())) {
+            return $kept->text('answer');
         }
         $state = JobLog::state($job);
         $build = new BuildView($job, $state, $now);
-        $answer = json_encode($build->job((int) $kept->last_seq), JsonResponse::DEFAULT_ENCODING_OPTIONS | JSON_THROW_ON_ERROR);
+        $answer = json_encode($build->job($kept->whole('last_seq')), JsonResponse::DEFAULT_ENCODING_OPTIONS | JSON_THROW_ON_ERROR);
         if ($job->closed_at === null) {
             // the floor will be asked next: it is made of the same replay
-            Summaries::keepOf($build, $job->id, (int) $kept->last_seq, $now->format('Y-m-d'));
+            Summaries::keepOf($build, $job->id, $kept->whole('last_seq'), $now->format('Y-m-d'));
         }
         self::keep(['job_id' => $job->id, 'key' => $key, 'until' => self::until($state), 'answer' => $answer]);
 

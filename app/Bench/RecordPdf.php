@@ -52,10 +52,14 @@ final readonly class RecordPdf
      */
     private static function table(string $title, array $columns, array $rows): string
     {
-        $cells = static fn (array $row): string => implode('', array_map(static fn (string $cell): string => '<td>'.self::text($cell).'</td>', $row));
-
         return '<h2>'.self::text($title).'</h2><table><tr>'.implode('', array_map(static fn (string $column): string => '<th>'.self::text($column).'</th>', $columns)).'</tr>'
-            .implode('', array_map(static fn (array $row): string => '<tr>'.$cells($row).'</tr>', $rows)).'</table>';
+            .implode('', array_map(static fn (array $row): string => '<tr>'.self::cells($row).'</tr>', $rows)).'</table>';
+    }
+
+    /** @param  list<string>  $row */
+    private static function cells(array $row): string
+    {
+        return implode('', array_map(static fn (string $cell): string => '<td>'.self::text($cell).'</td>', $row));
     }
 
     private static function text(string $text): string

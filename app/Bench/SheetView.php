@@ -9,6 +9,7 @@ use App\Http\Shapes\SheetShape;
 use App\Http\Shapes\SheetSlabShape;
 use App\Http\Shapes\SheetVersionShape;
 use App\Http\Shapes\SourceShape;
+use App\Models\Row;
 use App\Models\Sheet;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Fitting\Ruling;
@@ -18,6 +19,7 @@ use Moltrek\Core\Sheet\EngineSheet;
 use Moltrek\Core\Sheet\JudgedQuantity;
 use Moltrek\Core\Sheet\SheetLimit;
 use Moltrek\Core\Sheet\Slab;
+use stdClass;
 
 /** An engine sheet as the spec book shows it, sources side by side. */
 final class SheetView
@@ -31,7 +33,7 @@ final class SheetView
 
         return new SheetShape(
             $sheet->slug, $engine->title(), $engine->description(), EngineView::facts($engine), $sheet->version,
-            array_values($versions->map(static fn ($row): SheetVersionShape => new SheetVersionShape((int) $row->version, substr((string) $row->at, 0, 10), (int) $row->jobs))->all()),
+            array_values($versions->map(static fn (stdClass $row): SheetVersionShape => self::version(Row::of($row)))->all()),
             self::limits($engine),
             array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),
             PlanView::offered($engine),
@@ -76,5 +78,10 @@ final class SheetView
         }
 
         return Csv::of(['quantity', 'of', 'source', 'limit', 'condition', 'rules range', 'rules service'], $lines);
+    }
+
+    private static function version(Row $row): SheetVersionShape
+    {
+        return new SheetVersionShape($row->whole('version'), substr($row->text('at'), 0, 10), $row->whole('jobs'));
     }
 }

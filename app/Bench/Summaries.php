@@ -5,9 +5,9 @@ namespace App\Bench;
 use App\Calculations\JsonText;
 use App\Http\Shapes\WaitShape;
 use App\Models\Job;
+use App\Models\Row;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /**
  * What the floor shows of each job, kept per last log entry and day, so that the floor does not replay every log each time.
@@ -22,8 +22,9 @@ final class Summaries
         $now = Shop::now()->getTimestamp();
         $workable = $waiting = [];
         foreach (self::rows() as $row) {
-            $isNew = $row->kept_seq !== null && (int) $row->kept_seq === (int) $row->last_seq && $row->day === $today && ($row->until === null || strtotime((string) $row->until) > $now);
-            [$canBeWorked, $summary] = $isNew ? [(bool) $row->workable, (string) $row->summary] : self::refresh((int) $row->id, (int) $row->last_seq, $today);
+            $until = $row->textOrNull('until');
+            $isNew = $row->textOrNull('kept_seq') === $row->text('last_seq') && $row->textOrNull('day') === $today && ($until === null || strtotime($until) > $now);
+            [$canBeWorked, $summary] = $isNew ? [$row->flag('workable'), $row->text('summary')] : self::refresh($row->whole('id'), $row->whole('last_seq'), $today);
             if ($canBeWorked) {
                 $workable[] = $summary;
             } else {
@@ -34,15 +35,15 @@ final class Summaries
         return [...$workable, ...$waiting];
     }
 
-    /** @return list<stdClass> */
+    /** @return list<Row> */
     private static function rows(): array
     {
-        return array_values(DB::select('select jobs.id, coalesce(latest.seq, 0) as last_seq, kept.last_seq as kept_seq, kept.day, kept.until, kept.workable, kept.summary
+        return array_map(Row::of(...), array_values(DB::select('select jobs.id, coalesce(latest.seq, 0) as last_seq, kept.last_seq as kept_seq, kept.day, kept.until, kept.workable, kept.summary
             from jobs
             left join lateral (select seq from log_entries where job_id = jobs.id order by seq desc limit 1) latest on true
             left join job_summaries kept on kept.job_id = jobs.id
             where jobs.closed_at is null
-            order by jobs.promised nulls last, jobs.number'));
+            order by jobs.promised nulls last, jobs.number')));
     }
 
     /** @return array{bool, string} */

@@ -100,20 +100,25 @@ final readonly class ThicknessView
     private function figure(StackFigure $figure): StackFigureShape
     {
         $value = static fn (?Interval $interval): ?float => $interval === null || is_infinite($interval->nominal) ? null : $figure->dimension->canonicalValue($interval->nominal);
-        $worst = static fn (array $intervals): ?Interval => $intervals === [] ? null : Interval::ofLeast(...$intervals);
-        $after = $worst($figure->moved->after);
+        $after = self::worst($figure->moved->after);
         $ruler = $figure->ruler();
         $source = $figure->limit?->source;
 
         return new StackFigureShape(
             $figure->key, $figure->name, $figure->dimension->canonicalUnit()->symbol, $figure->dimension === Dimension::Length ? 2 : 1,
-            $value($worst($figure->moved->before)), $value($after), $after === null ? null : self::oneSided($after, $figure->dimension),
+            $value(self::worst($figure->moved->before)), $value($after), $after === null ? null : self::oneSided($after, $figure->dimension),
             $figure->movedFromBelow, $figure->note,
             $figure->limit?->decides() === true ? AssessmentView::limitText($figure->limit) : null, $source,
             $figure->verdict === null || $figure->limit === null ? null : AssessmentView::verdict($figure->verdict),
             $figure->limit === null ? null : AssessmentView::ruler($ruler, $figure->dimension),
             count($figure->moved->before),
         );
+    }
+
+    /** @param  list<Interval>  $intervals */
+    private static function worst(array $intervals): ?Interval
+    {
+        return $intervals === [] ? null : Interval::ofLeast(...$intervals);
     }
 
     private static function oneSided(Interval $interval, Dimension $dimension): ?string

@@ -40,12 +40,17 @@ final class ClampLoad implements Calculation
         }, $in->required('pulls')->objects('pulls', 'bolt', 'torque'));
         $loads = $model->loads($pulls);
         $final = $loads === [] ? $model->empty() : $loads[count($loads) - 1];
-        $newtons = static fn (array $each): object => (object) array_map(Dimension::Force->quantity(...), $each);
 
         return [
-            'after' => array_map(static fn (array $pull, array $each): array => ['bolt' => $pull[0], 'loads' => $newtons($each)], $pulls, $loads),
-            'final' => $newtons($final),
+            'after' => array_map(static fn (array $pull, array $each): array => ['bolt' => $pull[0], 'loads' => self::newtons($each)], $pulls, $loads),
+            'final' => self::newtons($final),
             'spread' => ClampModel::spread($final),
         ];
+    }
+
+    /** @param  array<array-key, float>  $loads  by bolt */
+    private static function newtons(array $loads): object
+    {
+        return (object) array_map(Dimension::Force->quantity(...), $loads);
     }
 }

@@ -55,6 +55,7 @@ final class Registry
     /** @return array<string, Calculation> */
     public static function all(): array
     {
+        /** @var array<string, Calculation>|null $byName */
         static $byName = null;
         if ($byName === null) {
             $byName = [];

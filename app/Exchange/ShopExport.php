@@ -8,6 +8,7 @@ use App\Calculations\JsonText;
 use App\Models\Habits;
 use App\Models\Instrument;
 use App\Models\Job;
+use App\Models\Row;
 use App\Models\Sheet;
 use App\Models\Shelf;
 use App\Models\ShopSettings;
@@ -76,7 +77,7 @@ final readonly class ShopExport
             'promised' => $job->promised?->format('Y-m-d'), 'bench' => $job->bench, 'closed_at' => $job->closed_at?->toIso8601ZuluString('microsecond'),
             'entries' => array_values($rows->map(static fn (stdClass $row): array => [
                 'id' => $row->id, 'kind' => $row->kind, 'by' => $row->initials, 'happened_at' => $row->happened_at, 'recorded_at' => $row->recorded_at,
-                'payload' => JsonText::decode((string) $row->payload), 'hash' => $row->hash,
+                'payload' => JsonText::decode(Row::of($row)->text('payload')), 'hash' => $row->hash,
             ])->all()),
         ];
     }

@@ -47,7 +47,7 @@ final readonly class ShopImport
             throw new RuntimeException('shop.json is not an export of Moltrek.');
         }
 
-        return DB::transaction(function () use ($shop): array {
+        return DB::connection()->transaction(function () use ($shop): array {
             $codes = $this->people($shop);
             $this->shop($shop);
             $this->sheets();
@@ -141,7 +141,7 @@ final readonly class ShopImport
     {
         $counts = ['people' => User::query()->count(), 'sheets' => Sheet::query()->count(), 'jobs' => Job::query()->count(), 'entries' => DB::table('log_entries')->count(), 'photographs' => DB::table('photographs')->count()];
         foreach ($counts as $what => $count) {
-            $said = $shop->counts->{$what} ?? null;
+            $said = ((array) $shop->counts)[$what] ?? null;
             if ($said !== $count) {
                 throw new RuntimeException(sprintf('The export says that it has %s %s, and %d are in it.', is_int($said) ? $said : 'no number of', $what, $count));
             }

@@ -30,10 +30,10 @@ final class Problem
 
     private static function validation(ValidationException $error): JsonResponse
     {
-        $errors = $error->errors();
-        $field = (string) array_key_first($errors);
+        $messages = $error->validator->errors();
+        $field = (string) ($messages->keys()[0] ?? '');
 
-        return self::response($error->status, 'This cannot be used', $error->getMessage(), ['field' => $field, 'message' => $errors[$field][0] ?? $error->getMessage()]);
+        return self::response($error->status, 'This cannot be used', $error->getMessage(), ['field' => $field, 'message' => $messages->first($field) ?: $error->getMessage()]);
     }
 
     private static function http(HttpExceptionInterface $error): JsonResponse

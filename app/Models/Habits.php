@@ -12,7 +12,8 @@ final class Habits
     {
         $habits = [];
         foreach (DB::table('habits')->orderBy('matter')->get() as $row) {
-            $habits[(string) $row->matter] = (string) $row->school;
+            $habit = Row::of($row);
+            $habits[$habit->text('matter')] = $habit->text('school');
         }
 
         return $habits;

@@ -37,9 +37,11 @@ final class LogEntry extends Model
      */
     public static function toCore(stdClass $row): Entry
     {
+        $kept = Row::of($row);
+
         return Entry::stored(
-            (string) $row->id, (string) $row->kind, JsonText::decode((string) $row->payload),
-            new DateTimeImmutable((string) $row->happened_at), (string) $row->initials,
+            $kept->text('id'), $kept->text('kind'), JsonText::decode($kept->text('payload')),
+            new DateTimeImmutable($kept->text('happened_at')), $kept->text('initials'),
         );
     }
 }

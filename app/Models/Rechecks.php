@@ -6,7 +6,6 @@ use App\Actions\OpenLog;
 use App\Bench\Shop;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\Closing\DatedRecheck;
-use stdClass;
 
 /** What is to be looked at again on machines that went out, by the day it is due. Derived from their logs. */
 final class Rechecks
@@ -16,9 +15,9 @@ final class Rechecks
     {
         return array_values(DB::table('rechecks')->join('jobs', 'jobs.id', '=', 'rechecks.job_id')->orderBy('due')->orderBy('jobs.number')->orderBy('rechecks.id')
             ->get(['rechecks.id', 'jobs.number', 'machine', 'rechecks.owner', 'what', 'due'])
-            ->map(static fn (stdClass $row): array => [
-                'id' => (string) $row->id, 'job' => (int) $row->number, 'machine' => (string) $row->machine, 'owner' => (string) $row->owner,
-                'what' => (string) $row->what, 'due' => (string) $row->due,
+            ->map(Row::of(...))->map(static fn (Row $row): array => [
+                'id' => $row->text('id'), 'job' => $row->whole('number'), 'machine' => $row->text('machine'), 'owner' => $row->text('owner'),
+                'what' => $row->text('what'), 'due' => $row->text('due'),
             ])->all());
     }
 

@@ -4,7 +4,6 @@ namespace App\Models;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use stdClass;
 
 /** The parts that lie on the shop's shelf, by the name the plan has for them and the engine they are made for. */
 final class Shelf
@@ -13,7 +12,8 @@ final class Shelf
     public static function all(): array
     {
         return array_values(DB::table('shelf')->orderBy('part')->orderBy('fits')->get()
-            ->map(static fn (stdClass $row): array => ['part' => (string) $row->part, 'fits' => (string) $row->fits, 'count' => (int) $row->count])->all());
+            ->map(Row::of(...))
+            ->map(static fn (Row $row): array => ['part' => $row->text('part'), 'fits' => $row->text('fits'), 'count' => $row->whole('count')])->all());
     }
 
     public static function put(string $part, string $fits, int $count): void

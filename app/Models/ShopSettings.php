@@ -125,15 +125,26 @@ final readonly class ShopSettings
     private static function fromRow(stdClass $row): self
     {
         $text = static fn (mixed $value): string => is_string($value) ? $value : '';
-        $units = array_filter((array) JsonText::decode($text($row->units)), is_string(...));
+        $units = array_filter(self::byName(JsonText::decode($text($row->units))), is_string(...));
 
         return new self($text($row->name), $text($row->zone), self::ranges(JsonText::decode($text($row->hours))), $units, (bool) $row->practice,
-            array_values(array_filter((array) JsonText::decode($text($row->benches)), is_string(...))), array_filter((array) JsonText::decode($text($row->suppliers)), is_int(...)));
+            array_values(array_filter((array) JsonText::decode($text($row->benches)), is_string(...))), array_filter(self::byName(JsonText::decode($text($row->suppliers))), is_int(...)));
+    }
+
+    /** @return array<string, mixed> the properties of an object, by their names */
+    private static function byName(mixed $object): array
+    {
+        $named = [];
+        foreach ((array) $object as $name => $value) {
+            $named[(string) $name] = $value;
+        }
+
+        return $named;
     }
 
     /** @return array<string, list<string>> */
-    private static function ranges(mixed $hours): array
+    public static function ranges(mixed $hours): array
     {
-        return array_map(static fn (mixed $ranges): array => array_values(array_filter((array) $ranges, is_string(...))), (array) $hours);
+        return array_map(static fn (mixed $ranges): array => array_values(array_filter((array) $ranges, is_string(...))), self::byName($hours));
     }
 }

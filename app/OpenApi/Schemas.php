@@ -9,10 +9,10 @@ use ReflectionClass;
 /** The schemas that the description names: each shape as its PHP types and docblock say it, each enum of the core once. */
 final class Schemas
 {
-    /** @var array<string, array<string, mixed>> by name */
+    /** @var array<string, array<mixed>> by name */
     private array $all = [];
 
-    /** @return array<string, array<string, mixed>> by name, in the order of the alphabet */
+    /** @return array<string, array<mixed>> by name, in the order of the alphabet */
     public function all(): array
     {
         ksort($this->all);
@@ -39,8 +39,8 @@ final class Schemas
     /**
      * A schema in which enums and documents stand by their names, as `x-enum` and `x-document` name their classes.
      *
-     * @param  array<string, mixed>  $schema
-     * @return array<string, mixed>
+     * @param  array<mixed>  $schema
+     * @return array<mixed>
      */
     public function resolved(array $schema): array
     {
@@ -49,7 +49,12 @@ final class Schemas
             return ['$ref' => $this->reference($named)];
         }
 
-        return array_map(fn (mixed $part): mixed => is_array($part) ? $this->resolved($part) : $part, $schema);
+        $resolved = [];
+        foreach ($schema as $key => $part) {
+            $resolved[$key] = is_array($part) ? $this->resolved($part) : $part;
+        }
+
+        return $resolved;
     }
 
     /** @param  class-string  $class */

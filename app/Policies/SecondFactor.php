@@ -5,6 +5,7 @@ namespace App\Policies;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Encryption\DecryptException;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\Crypt;
 use Illuminate\Support\Facades\DB;
 
@@ -85,7 +86,7 @@ final class SecondFactor
         foreach (range($now - self::DRIFT, $now + self::DRIFT) as $step) {
             // of two that type the same code at once the database lets one in
             if (hash_equals(self::code($secret, $step), $typed)) {
-                return DB::table('users')->where('id', $user->id)->where(static fn ($last) => $last->whereNull('totp_step')->orWhere('totp_step', '<', $step))->update(['totp_step' => $step]) === 1;
+                return DB::table('users')->where('id', $user->id)->where(static fn (Builder $last): Builder => $last->whereNull('totp_step')->orWhere('totp_step', '<', $step))->update(['totp_step' => $step]) === 1;
             }
         }
 
@@ -97,7 +98,7 @@ final class SecondFactor
     {
         $hash = self::hash($typed);
 
-        return DB::transaction(static function () use ($user, $hash): bool {
+        return DB::connection()->transaction(static function () use ($user, $hash): bool {
             DB::table('users')->where('id', $user->id)->lockForUpdate()->first();
             $there = User::query()->findOrFail($user->id);
             $left = array_values(array_filter($there->recovery_hashes, static fn (string $each): bool => ! hash_equals($each, $hash)));
@@ -116,9 +117,9 @@ final class SecondFactor
     {
         $mac = hash_hmac('sha1', pack('J', $step), $secret, true);
         $from = ord($mac[19]) & 0x0F;
-        $number = unpack('N', substr($mac, $from, 4));
+        $number = (int) hexdec(bin2hex(substr($mac, $from, 4)));
 
-        return str_pad((string) ((($number[1] ?? 0) & 0x7FFFFFFF) % 10 ** self::DIGITS), self::DIGITS, '0', STR_PAD_LEFT);
+        return str_pad((string) (($number & 0x7FFFFFFF) % 10 ** self::DIGITS), self::DIGITS, '0', STR_PAD_LEFT);
     }
 
     private static function secret(User $user): ?string

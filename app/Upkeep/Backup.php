@@ -3,6 +3,7 @@
 namespace App\Upkeep;
 
 use App\Calculations\JsonText;
+use App\Models\Row;
 use stdClass;
 
 /** What a backup of a shop is: the database in PostgreSQL's own form, its photographs, and what it comes to when it is replayed. */
@@ -63,8 +64,9 @@ final readonly class Backup
         }
         $manifest = self::manifest(basename($file), (string) file_get_contents($folder.'/manifest.json'));
         $photographs = count($names) - 2;
-        if ($photographs !== $manifest->photographs) {
-            throw BadArchive::says(basename($file), sprintf('it has %d photographs, and its manifest says %d', $photographs, $manifest->photographs));
+        $said = Row::of($manifest)->whole('photographs');
+        if ($photographs !== $said) {
+            throw BadArchive::says(basename($file), sprintf('it has %d photographs, and its manifest says %d', $photographs, $said));
         }
 
         return $manifest;

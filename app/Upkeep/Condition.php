@@ -5,6 +5,7 @@ namespace App\Upkeep;
 use App\Bench\Shop;
 use App\Http\Shapes\ConditionShape;
 use App\Http\Shapes\OutboxShape;
+use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
@@ -32,11 +33,11 @@ final class Condition
         $hours = $newest === null ? null : round((time() - $newest[0]) / 3600, 1);
         $free = (int) disk_free_space(base_path('var'));
         $faults = self::faultsOfToday();
-        $size = DB::selectOne('select pg_database_size(current_database()) as size, (select count(*) from log_entries) as entries');
+        $size = Row::of(DB::selectOne('select pg_database_size(current_database()) as size, (select count(*) from log_entries) as entries'));
 
         return new ConditionShape(
             $newest === null ? null : CarbonImmutable::createFromTimestamp($newest[0])->toIso8601ZuluString(), $newest[1] ?? null, $hours === null || $hours > self::OLD, SecurityLog::failedSince(SecurityEvent::BackupFailed, SecurityEvent::BackedUp),
-            $free, $free < self::LITTLE, (int) $size->size, (int) $size->entries, $faults, self::outboxes(),
+            $free, $free < self::LITTLE, $size->whole('size'), $size->whole('entries'), $faults, self::outboxes(),
         );
     }
 

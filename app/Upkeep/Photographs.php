@@ -2,6 +2,7 @@
 
 namespace App\Upkeep;
 
+use App\Models\Row;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 
@@ -97,7 +98,7 @@ final readonly class Photographs
     public function takeOver(self $others): void
     {
         foreach (DB::table('photographs')->get(['id', 'hash']) as $row) {
-            [$id, $hash] = [(string) $row->id, (string) $row->hash];
+            [$id, $hash] = [Row::of($row)->text('id'), Row::of($row)->text('hash')];
             if ($others->state($id, $hash) === PhotographState::Sound && $this->state($id, $hash) !== PhotographState::Sound) {
                 is_dir($this->folder.'/'.self::ASIDE) || mkdir($this->folder.'/'.self::ASIDE, 0700, true);
                 if (is_file($this->path($id))) {

@@ -2,6 +2,7 @@
 
 namespace App\Upkeep;
 
+use App\Models\Row;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -20,7 +21,7 @@ final class Seal
         DB::statement('set constraints all immediate');
         $head = DB::selectOne("select shop_head.*, coalesce((select head from shop_chain where shop_chain.n = sealed), repeat('0', 64)) as sealed_head,
             exists (select from shop_chain where shop_chain.n > sealed and tx <> pg_current_xact_id()::text::bigint) as has_others from shop_head where shop_head.n <> sealed");
-        if ($head instanceof stdClass && ! $head->has_others && is_string($head->seal) && hash_equals(self::over((int) $head->sealed, (string) $head->sealed_head), $head->seal)) {
+        if ($head instanceof stdClass && ! $head->has_others && is_string($head->seal) && hash_equals(self::over(Row::of($head)->whole('sealed'), Row::of($head)->text('sealed_head')), $head->seal)) {
             self::put($head);
         }
     }
@@ -37,7 +38,7 @@ final class Seal
     /** Whether the last link is sealed, by this installation. */
     public static function holds(stdClass $head): bool
     {
-        return $head->n === $head->sealed && is_string($head->seal) && hash_equals(self::over((int) $head->n, (string) $head->head), $head->seal);
+        return $head->n === $head->sealed && is_string($head->seal) && hash_equals(self::over(Row::of($head)->whole('n'), Row::of($head)->text('head')), $head->seal);
     }
 
     /** Whether another installation than this one has sealed it: then nobody can tell here. */
@@ -48,7 +49,7 @@ final class Seal
 
     private static function put(stdClass $head): void
     {
-        DB::update('update shop_head set sealed = ?, seal = ?, key = ?', [$head->n, self::over((int) $head->n, (string) $head->head), self::keyId()]);
+        DB::update('update shop_head set sealed = ?, seal = ?, key = ?', [$head->n, self::over(Row::of($head)->whole('n'), Row::of($head)->text('head')), self::keyId()]);
     }
 
     private static function over(int $number, string $head): string

@@ -3,6 +3,7 @@
 namespace App\Upkeep;
 
 use App\Models\Device;
+use App\Models\Row;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
@@ -27,9 +28,9 @@ final class SecurityLog
     /** @return list<array{at: string, what: string, who: string|null, about: string, origin: string}> */
     public static function newest(): array
     {
-        return array_values(DB::table('security_log')->orderByDesc('id')->limit(self::SHOWN)->get()->map(static fn (\stdClass $row): array => [
-            'at' => CarbonImmutable::parse((string) $row->at)->toIso8601ZuluString(), 'what' => (string) $row->what,
-            'who' => is_string($row->who) ? $row->who : null, 'about' => (string) $row->about, 'origin' => (string) $row->origin,
+        return array_values(DB::table('security_log')->orderByDesc('id')->limit(self::SHOWN)->get()->map(Row::of(...))->map(static fn (Row $row): array => [
+            'at' => CarbonImmutable::parse($row->text('at'))->toIso8601ZuluString(), 'what' => $row->text('what'),
+            'who' => $row->textOrNull('who'), 'about' => $row->text('about'), 'origin' => $row->text('origin'),
         ])->all());
     }
 
@@ -38,7 +39,7 @@ final class SecurityLog
     {
         $last = DB::table('security_log')->whereIn('what', [$wrong->value, $well->value])->orderByDesc('id')->first();
 
-        return $last instanceof \stdClass && $last->what === $wrong->value ? CarbonImmutable::parse((string) $last->at)->toIso8601ZuluString() : null;
+        return $last instanceof \stdClass && $last->what === $wrong->value ? CarbonImmutable::parse(Row::of($last)->text('at'))->toIso8601ZuluString() : null;
     }
 
     private static function origin(): string

@@ -3,6 +3,7 @@
 namespace App\Upkeep;
 
 use App\Models\Job;
+use App\Models\Row;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -30,7 +31,7 @@ final class ShopProof
     private string $last = self::NOTHING;
 
     /** The last link up to which everything holds, and when it was made. */
-    private ?stdClass $soundUpTo = null;
+    private ?Row $soundUpTo = null;
 
     /** @var array<int, string> the last hash by number of the job, once its log has been read */
     private array $lastOfLog = [];
@@ -53,14 +54,16 @@ final class ShopProof
         $rows = DB::select("select log.id, seq, initials, kind, payload::text as payload, hash,
             to_char(happened_at at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US') as happened, to_char(recorded_at at time zone 'UTC', 'YYYY-MM-DD HH24:MI:SS.US') as recorded
             from log_entries log join users on users.id = log.user_id where job_id = ? order by seq", [$job->id]);
-        foreach ($rows as $row) {
-            if (hash('sha256', implode("\n", [$before, $row->id, $job->number, $row->initials, $row->kind, $row->payload, $row->happened, $row->recorded])) !== $row->hash) {
-                $this->findings[] = "Job $job->number: the chain does not hold at entry $row->seq ($row->id), recorded $row->recorded; it is sound before it.";
+        foreach ($rows as $entry) {
+            $row = Row::of($entry);
+            $hash = (string) $row->textOrNull('hash');
+            if (hash('sha256', implode("\n", [$before, $row->text('id'), $job->number, ...$row->texts('initials', 'kind', 'payload', 'happened', 'recorded')])) !== $hash) {
+                $this->findings[] = "Job $job->number: the chain does not hold at entry {$row->text('seq')} ({$row->text('id')}), recorded {$row->text('recorded')}; it is sound before it.";
                 break;
             }
-            $before = (string) $row->hash;
+            $before = $hash;
         }
-        $this->lastOfLog[$job->number] = $rows === [] ? '' : (string) $rows[count($rows) - 1]->hash;
+        $this->lastOfLog[$job->number] = $rows === [] ? '' : (string) Row::of($rows[count($rows) - 1])->textOrNull('hash');
     }
 
     /**
@@ -73,23 +76,24 @@ final class ShopProof
         $this->compare('log', $this->lastOfLog, function (string $number, bool $isThere): string {
             $sound = $isThere ? DB::selectOne("select at from shop_chain where what = 'log' and which = ? and hash in (select hash from log_entries join jobs on jobs.id = job_id where number = ?) order by n desc limit 1", [$number, (int) $number]) : null;
 
-            return ! $isThere ? "Job $number: the whole job is gone." : "Job $number: its last entries are not those that were kept".($sound === null ? '.' : "; it is sound up to $sound->at.");
+            return ! $isThere ? "Job $number: the whole job is gone." : "Job $number: its last entries are not those that were kept".($sound === null ? '.' : '; it is sound up to '.Row::of($sound)->text('at').'.');
         });
         $jobs = DB::table('jobs')->join('engine_sheets', 'engine_sheets.id', '=', 'engine_sheet_id')->get(['number', 'owner', 'slug', 'engine_sheets.version']);
-        $this->compare('job', $jobs->mapWithKeys(static fn (stdClass $row): array => [(int) $row->number => self::over($row->number, $row->owner, $row->slug, $row->version)])->all(),
+        $this->compare('job', $jobs->mapWithKeys(static fn (stdClass $row): array => [Row::of($row)->whole('number') => self::over(...Row::of($row)->texts('number', 'owner', 'slug', 'version'))])->all(),
             static fn (string $number, bool $isThere): string => $isThere ? "Job $number: its owner or its sheet was changed." : "Job $number is gone.");
         $sheets = [];
         foreach (DB::table('engine_sheets')->selectRaw('slug, version, document::text as document')->orderBy('id')->lazy(200) as $row) {
-            $sheets[$row->slug.'/'.$row->version] = self::over($row->slug, $row->version, $row->document);
+            $sheets[Row::of($row)->text('slug').'/'.Row::of($row)->text('version')] = self::over(...Row::of($row)->texts('slug', 'version', 'document'));
         }
         $this->compare('sheet', $sheets, static fn (string $which, bool $isThere): string => $isThere ? "Sheet $which was changed." : "Sheet $which is gone.");
         $photographs = DB::table('photographs')->get();
-        $this->compare('photograph', $photographs->mapWithKeys(static fn (stdClass $row): array => [(string) $row->id => self::over($row->id, $row->hash, $row->bytes, $row->width, $row->height)])->all(),
+        $this->compare('photograph', $photographs->mapWithKeys(static fn (stdClass $row): array => [Row::of($row)->text('id') => self::over(...Row::of($row)->texts('id', 'hash', 'bytes', 'width', 'height'))])->all(),
             static fn (string $id, bool $isThere): string => $isThere ? "Photograph $id: what is known of it was changed." : "Photograph $id is not known any more.");
-        foreach ($photographs as $row) {
-            $state = $this->photographs->state((string) $row->id, (string) $row->hash);
+        foreach ($photographs as $photograph) {
+            $row = Row::of($photograph);
+            $state = $this->photographs->state($row->text('id'), $row->text('hash'));
             if ($state !== PhotographState::Sound) {
-                $this->findings[] = "Photograph $row->id ".($state === PhotographState::Gone ? 'is gone.' : 'was changed.');
+                $this->findings[] = "Photograph {$row->text('id')} ".($state === PhotographState::Gone ? 'is gone.' : 'was changed.');
             }
         }
 
@@ -103,7 +107,7 @@ final class ShopProof
             $this->findings === [] => "Sound: all {$this->links} links, ".($this->isOfElsewhere ? 'sealed by another installation, which cannot be proved here.' : 'and the seal on the last.'),
             $this->soundUpTo === null => 'No link of the chain over the shop holds.',
             $this->isWhole => "The chain over the shop holds in all {$this->links} links; what is named above is not as they say.",
-            default => "The chain over the shop is sound up to link {$this->soundUpTo->n}, made {$this->soundUpTo->at}.",
+            default => "The chain over the shop is sound up to link {$this->soundUpTo->text('n')}, made {$this->soundUpTo->text('at')}.",
         };
     }
 
@@ -115,9 +119,10 @@ final class ShopProof
     /** What can be written down outside: a day, how many links there are, and a hash that stands for all of them. */
     public static function head(string $day): string
     {
-        $head = DB::selectOne('select * from shop_head');
+        $kept = DB::selectOne('select * from shop_head');
+        $head = $kept === null ? null : Row::of($kept);
 
-        return $day.' '.($head->n ?? 0).' '.substr((string) ($head->head ?? self::NOTHING), 0, self::SHORT);
+        return $day.' '.($head?->whole('n') ?? 0).' '.substr($head?->text('head') ?? self::NOTHING, 0, self::SHORT);
     }
 
     /** Whether the shop still contains what a line says that was written down; null where it is no such line. */
@@ -133,15 +138,17 @@ final class ShopProof
 
     private function walkLinks(): void
     {
-        foreach (DB::table('shop_chain')->orderBy('n')->lazyById(self::AT_ONCE, 'n') as $link) {
-            $made = hash('sha256', implode("\n", [$this->last, $link->n, $link->what, $link->which, $link->hash]));
-            if ((int) $link->n !== $this->links + 1 || $made !== $link->head) {
-                $this->findings[] = "The chain over the shop breaks at link $link->n ($link->what $link->which, $link->at).";
+        foreach (DB::table('shop_chain')->orderBy('n')->lazyById(self::AT_ONCE, 'n') as $row) {
+            $link = Row::of($row);
+            [$n, $what, $which] = [$link->whole('n'), $link->text('what'), $link->text('which')];
+            $made = hash('sha256', implode("\n", [$this->last, $n, $what, $which, $link->text('hash')]));
+            if ($n !== $this->links + 1 || $made !== $link->textOrNull('head')) {
+                $this->findings[] = "The chain over the shop breaks at link $n ($what $which, {$link->text('at')}).";
                 $this->isWhole = false;
                 break;
             }
-            $this->linked[$link->what][$link->which] = (string) $link->hash;
-            $this->links = (int) $link->n;
+            $this->linked[$what][$which] = $link->text('hash');
+            $this->links = $n;
             $this->last = $made;
             $this->soundUpTo = $link;
         }
@@ -155,13 +162,15 @@ final class ShopProof
             $this->findings[] = 'The head of the chain over the shop is gone.';
         } elseif (! $this->isWhole) {
             return;
-        } elseif ((int) $head->n !== $this->links || $head->head !== $this->last) {
-            $this->findings[] = "The chain over the shop has {$this->links} links, and its head says $head->n: ".($head->n > $this->links ? 'the last ones were taken away.' : 'some were added.');
+        } elseif (Row::of($head)->whole('n') !== $this->links || $head->head !== $this->last) {
+            $said = Row::of($head)->whole('n');
+            $this->findings[] = "The chain over the shop has {$this->links} links, and its head says $said: ".($said > $this->links ? 'the last ones were taken away.' : 'some were added.');
             $this->isWhole = false;
         } elseif (! Seal::holds($head) && ! ($this->mayBeOfElsewhere && Seal::isOfElsewhere($head))) {
             $this->findings[] = Seal::isOfElsewhere($head)
                 ? 'The last link was sealed by another installation; its seal cannot be proved here.'
-                : 'The last link bears no seal of this installation: something was added or taken away that did not come through it'.($head->sealed < $head->n ? " (sealed is link $head->sealed)." : '.');
+                : 'The last link bears no seal of this installation: something was added or taken away that did not come through it'
+                    .(Row::of($head)->whole('sealed') < Row::of($head)->whole('n') ? ' (sealed is link '.Row::of($head)->text('sealed').').' : '.');
         }
     }
 
@@ -183,7 +192,7 @@ final class ShopProof
         }
     }
 
-    private static function over(string|int|null ...$parts): string
+    private static function over(?string ...$parts): string
     {
         return hash('sha256', implode("\n", $parts));
     }

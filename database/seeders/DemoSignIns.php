@@ -15,7 +15,7 @@ final class DemoSignIns
         $file = base_path('var/demo-sign-ins.json');
         $kept = is_file($file) ? json_decode((string) file_get_contents($file), true) : null;
         if (is_array($kept) && array_keys($kept) === self::PEOPLE) {
-            return array_map(static fn (mixed $password): string => is_string($password) ? $password : '', $kept);
+            return array_combine(self::PEOPLE, array_map(static fn (mixed $password): string => is_string($password) ? $password : '', array_values($kept)));
         }
         $made = [];
         foreach (self::PEOPLE as $person) {

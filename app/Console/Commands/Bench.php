@@ -17,6 +17,7 @@ use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Planning\Plan;
 use Moltrek\Core\Quantity\Length;
 use Moltrek\Core\Sheet\EngineSheet;
+use Moltrek\Core\Sheet\Fastener;
 use Moltrek\Core\Torquing\Bolt;
 use Moltrek\Core\Torquing\Joint;
 use Moltrek\Core\Torquing\Pattern;
@@ -104,7 +105,8 @@ final class Bench extends Command
     private function pulls(): void
     {
         $sheet = Sheet::query()->where('slug', 'ostrel-608')->firstOrFail()->engine();
-        $bolts = array_slice((Programme::on($sheet, 'pull.head') ?? throw new RuntimeException('no programme'))->groups[0]->toArray()['bolts'], 0, 10);
+        $group = (Programme::on($sheet, 'pull.head') ?? throw new RuntimeException('no programme'))->groups[0];
+        $bolts = array_slice(array_map(static fn (Fastener $bolt): array => $bolt->toArray(), $group->bolts), 0, 10);
         $order = array_column($bolts, 'id');
         $stages = array_map(static fn (int $stage): array => ['kind' => 'torque', 'figure' => ($stage + 5).' N·m', 'order' => $order], range(1, 20));
         $at = new DateTimeImmutable('@1764000000');
@@ -297,8 +299,7 @@ final class Bench extends Command
             }
         };
         $read('resources/js/main.tsx');
-        $kilobytes = static fn (array $files): float => array_sum(array_map(static fn (string $file): int => strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 9)), $files)) / 1000;
-        $this->rows[] = ['script of the first load, gzipped', sprintf('%.1f kB, with every page %.1f kB', $kilobytes($first), $kilobytes($all)), 'under 200 kB'];
+        $this->rows[] = ['script of the first load, gzipped', sprintf('%.1f kB, with every page %.1f kB', self::kilobytes($first), self::kilobytes($all)), 'under 200 kB'];
     }
 
     /** @param  array<string, mixed>|null  $body */
@@ -333,5 +334,11 @@ final class Bench extends Command
         sort($taken);
 
         return $taken[intdiv($times, 2)];
+    }
+
+    /** @param  list<string>  $files  of the build */
+    private static function kilobytes(array $files): float
+    {
+        return array_sum(array_map(static fn (string $file): int => strlen((string) gzencode((string) file_get_contents(public_path('build/'.$file)), 9)), $files)) / 1000;
     }
 }

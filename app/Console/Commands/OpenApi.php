@@ -47,10 +47,21 @@ final class OpenApi extends Command
         }
         $document->components->schemas->EntryKind = ['type' => 'string', 'enum' => array_keys(Kinds::all())];
         $document->components->schemas->Payloads = $payloads;
-        $body = $document->paths->{'/api/jobs/{number}/entries'}->post->requestBody->content->{'application/json'};
-        $body->schema->properties->entries->items->properties->kind = ['$ref' => '#/components/schemas/EntryKind'];
+        self::at($document, 'paths', '/api/jobs/{number}/entries', 'post', 'requestBody', 'content', 'application/json', 'schema', 'properties', 'entries', 'items', 'properties')
+            ->kind = ['$ref' => '#/components/schemas/EntryKind'];
 
         return json_encode($document, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    private static function at(stdClass $document, string ...$path): stdClass
+    {
+        $at = $document;
+        foreach ($path as $key) {
+            $at = $at->{$key};
+            assert($at instanceof stdClass, $key);
+        }
+
+        return $at;
     }
 
     /**

@@ -61,7 +61,7 @@ final class DatesController
     /** The address itself is the key; whoever has it may look and change nothing. */
     public function calendar(string $key): Response
     {
-        $user = User::query()->where('calendar_key', $key)->whereNull('disabled_at')->first() ?? abort(404);
+        $user = User::query()->where('calendar_key', $key)->where('disabled_at', null)->firstOrFail();
         $calendar = new VCalendar(['PRODID' => '-//Moltrek//Dates//EN', 'NAME' => Shop::shop().', '.$user->initials]);
         foreach ((new DatesView(Shop::now()))->events() as $event) {
             $entry = $calendar->createComponent('VEVENT', ['UID' => $event['uid'].'@moltrek', 'SUMMARY' => $event['text'], 'DTSTAMP' => Shop::now()]);

@@ -54,7 +54,7 @@ final class OwnStepController
             $plan = $document->plan ??= new stdClass;
             assert($plan instanceof stdClass);
             $there = is_array($plan->add ?? null) ? $plan->add : [];
-            $known = array_column($there, 'id');
+            $known = array_filter(array_column($there, 'id'), is_string(...));
             $plan->add = [
                 ...array_filter($there, static fn (mixed $each): bool => ! $each instanceof stdClass || ($each->id ?? null) !== $kept->id),
                 (object) $kept->without(array_values(array_diff(array_map(strval(...), array_keys($own)), $known)))->toArray(),

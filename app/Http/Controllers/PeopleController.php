@@ -9,6 +9,7 @@ use App\Http\Shapes\ColleagueShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\RoleShape;
 use App\Models\Role;
+use App\Models\ShopSettings;
 use App\Models\User;
 use App\Policies\Right;
 use App\Upkeep\SecurityEvent;
@@ -168,7 +169,7 @@ final class PeopleController
             throw $sent->placed(MalformedDocument::wrongSort($sent->raw('hours'), 'hours on one day at least, or none of their own'), 'hours');
         }
 
-        return array_map(static fn (mixed $ranges): array => array_values(array_filter((array) $ranges, is_string(...))), (array) $sent->raw('hours'));
+        return ShopSettings::ranges($sent->raw('hours'));
     }
 
     private static function code(User $user): JsonResponse

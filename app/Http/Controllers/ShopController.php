@@ -62,7 +62,7 @@ final class ShopController
     {
         $sent = SentDocument::of($request, 'shop', 'owner', 'code');
         self::refuseStranger($sent);
-        $owner = DB::transaction(static function () use ($sent): User {
+        $owner = DB::connection()->transaction(static function () use ($sent): User {
             // one at a time: two tablets that begin a shop in the same second make one
             DB::select('select pg_advisory_xact_lock(1)');
             if (ShopSettings::current() !== null || User::query()->exists()) {

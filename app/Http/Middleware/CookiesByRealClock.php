@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class CookiesByRealClock
 {
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

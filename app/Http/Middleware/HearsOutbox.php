@@ -11,6 +11,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A tablet on which entries wait says how many, under a mark of its own that tells nothing else. */
 final class HearsOutbox
 {
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $said = $request->headers->get('Outbox', '');

@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** What is asked for again and again is sent again only when it has changed. */
 final class Revalidated
 {
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

@@ -17,6 +17,7 @@ final class SecurityHeaders
 
     private const YEAR = 365 * 86_400;
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);

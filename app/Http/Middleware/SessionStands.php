@@ -30,6 +30,7 @@ final class SessionStands
     /** Somebody who took the bench over by a PIN and has done nothing for so long has left it, in seconds. */
     private const LEFT_AFTER = 30 * 60;
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = $request->user();

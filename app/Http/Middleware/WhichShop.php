@@ -28,6 +28,7 @@ final class WhichShop
 
     private const YEARS = 5 * 366 * 86_400;
 
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isSecure()) {
@@ -68,7 +69,14 @@ final class WhichShop
     /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */
     public static function databases(): array
     {
-        return array_filter((array) config('database.shops'), static fn (mixed $name): bool => is_string($name) && $name !== '');
+        $shops = [];
+        foreach ((array) config('database.shops') as $key => $name) {
+            if (is_string($name) && $name !== '') {
+                $shops[(string) $key] = $name;
+            }
+        }
+
+        return $shops;
     }
 
     /** Whether the own shop has been begun. */
@@ -126,7 +134,7 @@ final class WhichShop
         if ($shop === 'own') {
             config([
                 'session.cookie' => self::named('moltrek_session_own'), 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
-                'cache.stores.file.path' => config('cache.stores.file.path').'-own',
+                'cache.stores.file.path' => config()->string('cache.stores.file.path').'-own',
             ]);
         }
     }
