@@ -5,6 +5,7 @@ namespace App\Actions;
 use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\User;
+use App\Store\KeepSheet;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Refusal\ContradictoryFields;

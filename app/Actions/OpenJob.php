@@ -7,6 +7,7 @@ use App\Models\Habits;
 use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\User;
+use App\Store\Turn;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Document\Fields;

@@ -4,15 +4,16 @@ namespace App\Actions;
 
 use App\Actions\After\Consequences;
 use App\Bench\JobLog;
-use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Http\Shapes\EntryResultShape;
 use App\Http\Shapes\RefusalShape;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Shelf;
+use App\Models\Shop;
 use App\Models\User;
 use App\Policies\Right;
+use App\Store\OpenLog;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;

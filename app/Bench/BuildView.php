@@ -5,6 +5,7 @@ namespace App\Bench;
 use App\Http\Shapes\FloorJobShape;
 use App\Http\Shapes\JobShape;
 use App\Models\Job;
+use App\Models\Shop;
 use DateTimeImmutable;
 use Moltrek\Core\Log\BuildState;
 

@@ -10,6 +10,7 @@ use App\Http\Shapes\NeedShape;
 use App\Models\Job;
 use App\Models\Rechecks;
 use App\Models\Role;
+use App\Models\Shop;
 use App\Models\User;
 use DateTimeImmutable;
 use DateTimeZone;

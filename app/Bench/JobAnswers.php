@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\Row;
+use App\Models\Shop;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\BuildState;

@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Models\Job;
 use App\Models\LogEntry;
+use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;

@@ -6,6 +6,7 @@ use App\Http\Shapes\MarkChoiceShape;
 use App\Http\Shapes\MarkedPartShape;
 use App\Http\Shapes\ShellChoiceShape;
 use App\Models\Instrument;
+use App\Models\Shop;
 use Moltrek\Core\Fitting\PlainShell;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Fitting\MarkedPart;

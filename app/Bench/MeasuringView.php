@@ -8,6 +8,7 @@ use App\Http\Shapes\JobMeasuringShape;
 use App\Http\Shapes\SpotShape;
 use App\Http\Shapes\ToolShape;
 use App\Models\Instrument;
+use App\Models\Shop;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Measuring\HeadHeld;

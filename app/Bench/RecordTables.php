@@ -3,6 +3,7 @@
 namespace App\Bench;
 
 use App\Models\Job;
+use App\Models\Shop;
 use DateTimeImmutable;
 use Moltrek\Core\Fitting\Assessment;
 use Moltrek\Core\Log\BuildState;

@@ -2,8 +2,9 @@
 
 namespace App\Bench;
 
-use App\Exchange\Csv;
 use App\Models\Job;
+use App\Models\Shop;
+use App\Text\Csv;
 use App\Upkeep\ShopProof;
 use DateTimeImmutable;
 use Moltrek\Core\Fitting\Assessment;

@@ -6,6 +6,7 @@ use App\Http\Shapes\RecheckShape;
 use App\Http\Shapes\RunInShape;
 use App\Http\Shapes\RunInStageShape;
 use App\Http\Shapes\WaitShape;
+use App\Models\Shop;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Closing\DatedRecheck;
 use Moltrek\Core\Log\Closing\RunningIn;

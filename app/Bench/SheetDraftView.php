@@ -10,6 +10,7 @@ use App\Http\Shapes\JudgedShape;
 use App\Http\Shapes\RefusalShape;
 use App\Http\Shapes\SheetDraftShape;
 use App\Models\Sheet;
+use App\Models\Shop;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Planning\Basis;
 use Moltrek\Core\Planning\Errand;

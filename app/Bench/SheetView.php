@@ -2,7 +2,6 @@
 
 namespace App\Bench;
 
-use App\Exchange\Csv;
 use App\Http\Shapes\ConsequenceShape;
 use App\Http\Shapes\SheetLimitShape;
 use App\Http\Shapes\SheetShape;
@@ -11,6 +10,7 @@ use App\Http\Shapes\SheetVersionShape;
 use App\Http\Shapes\SourceShape;
 use App\Models\Row;
 use App\Models\Sheet;
+use App\Text\Csv;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Fitting\Ruling;
 use Moltrek\Core\Measuring\Catalogue;

@@ -4,6 +4,7 @@ namespace App\Bench;
 
 use App\Http\Shapes\ReadingShape;
 use App\Http\Shapes\SpotShape;
+use App\Models\Shop;
 use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Measuring\ReadingTaken;

@@ -6,6 +6,7 @@ use App\Calculations\JsonText;
 use App\Http\Shapes\WaitShape;
 use App\Models\Job;
 use App\Models\Row;
+use App\Models\Shop;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 

@@ -15,6 +15,7 @@ use App\Http\Shapes\StackPointShape;
 use App\Http\Shapes\SuppliedShape;
 use App\Http\Shapes\ThicknessShape;
 use App\Http\Shapes\WallTickShape;
+use App\Models\Shop;
 use Moltrek\Core\Chamber\LaidPiece;
 use Moltrek\Core\Chamber\LaidPieces;
 use Moltrek\Core\Fitting\ThicknessChoice;

@@ -12,6 +12,7 @@ use App\Http\Shapes\TorqueMadeShape;
 use App\Http\Shapes\TorqueOwedShape;
 use App\Http\Shapes\TorquePassShape;
 use App\Http\Shapes\TorqueRunShape;
+use App\Models\Shop;
 use DateTimeImmutable;
 use Moltrek\Core\Judgement\Aim;
 use Moltrek\Core\Log\BuildState;

@@ -3,7 +3,6 @@
 namespace App\Exchange;
 
 use App\Bench\RecordView;
-use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Models\Habits;
 use App\Models\Instrument;
@@ -11,8 +10,10 @@ use App\Models\Job;
 use App\Models\Row;
 use App\Models\Sheet;
 use App\Models\Shelf;
+use App\Models\Shop;
 use App\Models\ShopSettings;
 use App\Models\User;
+use App\Text\Csv;
 use App\Upkeep\Photographs;
 use Illuminate\Support\Facades\DB;
 use stdClass;

@@ -2,7 +2,7 @@
 
 namespace App\Models;
 
-use App\Http\Middleware\WhichShop;
+use App\Text\CookieName;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
@@ -47,7 +47,7 @@ final class Device extends Model
         $device = self::query()->create([
             'id' => Uuid::uuid7()->toString(), 'name' => $name, 'secret_hash' => hash('sha256', $secret), 'enrolled_by' => $by->id, 'enrolled_at' => CarbonImmutable::now(),
         ]);
-        Cookie::queue(Cookie::make(WhichShop::named(self::COOKIE), $device->id.'|'.$secret, self::YEARS, httpOnly: true, sameSite: 'lax', secure: request()->isSecure()));
+        Cookie::queue(Cookie::make(CookieName::of(self::COOKIE), $device->id.'|'.$secret, self::YEARS, httpOnly: true, sameSite: 'lax', secure: request()->isSecure()));
 
         return $device;
     }
@@ -56,7 +56,7 @@ final class Device extends Model
     public static function of(Request $request): ?self
     {
         // one that was enrolled before cookies were bound to their host keeps its name
-        $cookie = $request->cookie(WhichShop::named(self::COOKIE)) ?? $request->cookie(self::COOKIE);
+        $cookie = $request->cookie(CookieName::of(self::COOKIE)) ?? $request->cookie(self::COOKIE);
         [$id, $secret] = is_string($cookie) ? [...explode('|', $cookie, 2), ''] : ['', ''];
         $device = Uuid::isValid($id) ? self::query()->find($id) : null;
 

@@ -2,9 +2,8 @@
 
 namespace App\Models;
 
-use App\Actions\OpenLog;
-use App\Bench\Shop;
 use Illuminate\Support\Facades\DB;
+use Moltrek\Core\Log\BuildState;
 use Moltrek\Core\Log\Closing\DatedRecheck;
 
 /** What is to be looked at again on machines that went out, by the day it is due. Derived from their logs. */
@@ -22,9 +21,8 @@ final class Rechecks
     }
 
     /** What a job's log asks for now; nothing while the machine is in the shop. */
-    public static function rewrite(Job $job, OpenLog $log): void
+    public static function rewrite(Job $job, BuildState $state): void
     {
-        $state = $log->state();
         $handedOver = $state->closing->handedOver();
         $open = $handedOver === null ? [] : $state->runIn->due();
         DB::table('rechecks')->where('job_id', $job->id)->delete();

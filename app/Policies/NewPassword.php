@@ -2,7 +2,7 @@
 
 namespace App\Policies;
 
-use App\Bench\Shop;
+use App\Models\Shop;
 use Moltrek\Core\Document\Fields;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\MalformedDocument;

@@ -2,10 +2,10 @@
 
 namespace App\Upkeep;
 
-use App\Bench\Shop;
 use App\Http\Shapes\ConditionShape;
 use App\Http\Shapes\OutboxShape;
 use App\Models\Row;
+use App\Models\Shop;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;

@@ -4,11 +4,11 @@ namespace Database\Seeders;
 
 use App\Actions\RecordEntries;
 use App\Bench\JobLog;
-use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Models\Instrument;
 use App\Models\Job;
 use App\Models\Sheet;
+use App\Models\Shop;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;

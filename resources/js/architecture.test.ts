@@ -49,3 +49,28 @@ it('draws without asking the server or the outbox', () => {
         .filter((line) => /app\/(outbox|queries|sender|journal|drafts)$/.test(line))
     expect(asking).toEqual([])
 })
+
+it('leads from no module round to itself', () => {
+    const among = new Set(files)
+    const named = new Map(
+        files.map((path) => [
+            path,
+            importsOf(path)
+                .flatMap((to) => [`${to}.ts`, `${to}.tsx`, `${to}/index.ts`])
+                .filter((to) => among.has(to)),
+        ]),
+    )
+    const reached = (start: string): Set<string> => {
+        const seen = new Set<string>()
+        const open = [...(named.get(start) ?? [])]
+        for (let to = open.pop(); to !== undefined; to = open.pop()) {
+            if (!seen.has(to)) {
+                seen.add(to)
+                open.push(...(named.get(to) ?? []))
+            }
+        }
+        return seen
+    }
+    expect(reached('app/outbox.ts')).toContain('app/journal.ts')
+    expect(files.filter((path) => reached(path).has(path))).toEqual([])
+})

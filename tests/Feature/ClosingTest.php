@@ -1,8 +1,8 @@
 <?php
 
 use App\Bench\ComesBack;
-use App\Bench\Shop;
 use App\Models\Job;
+use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Opis\JsonSchema\Validator;
 

@@ -1,8 +1,8 @@
 <?php
 
 use App\Actions\BeginnersCode;
-use App\Bench\Shop;
 use App\Models\Role;
+use App\Models\Shop;
 use App\Models\ShopSettings;
 use App\Models\User;
 use Database\Seeders\DemoSignIns;

@@ -1,9 +1,9 @@
 <?php
 
 use App\Calculations\Registry;
-use App\Exchange\Csv;
 use App\Http\Outage;
 use App\Http\Problem;
+use App\Text\Csv;
 use Illuminate\Database\QueryException;
 use Moltrek\Core\Refusal\Refusal;
 

@@ -2,9 +2,9 @@
 
 namespace App\Actions\After;
 
-use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Sheet;
+use App\Store\OpenLog;
 use Illuminate\Support\Facades\DB;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;

@@ -2,9 +2,9 @@
 
 namespace App\Actions\After;
 
-use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Rechecks;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Closing\HandedOver;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
@@ -34,6 +34,6 @@ final class CloseJob implements After
     private function settle(Job $job, OpenLog $log): void
     {
         $job->update(['closed_at' => $log->state()->closing->handedOver()?->at]);
-        Rechecks::rewrite($job, $log);
+        Rechecks::rewrite($job, $log->state());
     }
 }

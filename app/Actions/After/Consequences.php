@@ -2,8 +2,8 @@
 
 namespace App\Actions\After;
 
-use App\Actions\OpenLog;
 use App\Models\Job;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Closing\RecheckDone;
 use Moltrek\Core\Log\Closing\RunInPlanned;
 use Moltrek\Core\Log\Entry;

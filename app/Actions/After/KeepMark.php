@@ -2,12 +2,12 @@
 
 namespace App\Actions\After;
 
-use App\Actions\KeepSheet;
-use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\User;
 use App\Policies\Right;
+use App\Store\KeepSheet;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Timing\MarkPunched;

@@ -2,13 +2,13 @@
 
 namespace App\Actions\After;
 
-use App\Actions\KeepSheet;
-use App\Actions\OpenLog;
 use App\Calculations\JsonText;
 use App\Models\Job;
 use App\Models\Sheet;
 use App\Models\User;
 use App\Policies\Right;
+use App\Store\KeepSheet;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\Torquing\RunStarted;

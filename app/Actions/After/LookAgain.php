@@ -2,9 +2,9 @@
 
 namespace App\Actions\After;
 
-use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Rechecks;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 
@@ -27,11 +27,11 @@ final readonly class LookAgain implements After
 
     public function stands(Job $job, Entry $entry, OpenLog $log): void
     {
-        Rechecks::rewrite($job, $log);
+        Rechecks::rewrite($job, $log->state());
     }
 
     public function falls(Job $job, Entry $entry, OpenLog $log): void
     {
-        Rechecks::rewrite($job, $log);
+        Rechecks::rewrite($job, $log->state());
     }
 }

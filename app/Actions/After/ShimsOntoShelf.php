@@ -2,9 +2,9 @@
 
 namespace App\Actions\After;
 
-use App\Actions\OpenLog;
 use App\Models\Job;
 use App\Models\Shelf;
+use App\Store\OpenLog;
 use Moltrek\Core\Log\Entry;
 use Moltrek\Core\Log\Kind;
 use Moltrek\Core\Log\ValveGear\ShimChosen;

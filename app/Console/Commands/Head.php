@@ -2,7 +2,7 @@
 
 namespace App\Console\Commands;
 
-use App\Bench\Shop;
+use App\Models\Shop;
 use App\Upkeep\ShopProof;
 use Illuminate\Console\Command;
 

@@ -3,9 +3,9 @@
 namespace App\Console\Commands;
 
 use App\Bench\JobLog;
-use App\Bench\Shop;
 use App\Calculations\JsonText;
 use App\Models\Job;
+use App\Models\Shop;
 use App\Upkeep\Photographs;
 use App\Upkeep\ShopProof;
 use DateTimeImmutable;

@@ -2,11 +2,11 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\BenchShape;
 use App\Http\Shapes\ProblemShape;
 use App\Models\Job;
+use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\DB;

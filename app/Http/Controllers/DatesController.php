@@ -4,9 +4,9 @@ namespace App\Http\Controllers;
 
 use App\Bench\ComesBack;
 use App\Bench\DatesView;
-use App\Bench\Shop;
 use App\Http\Shapes\DateJobShape;
 use App\Http\Shapes\DatesShape;
+use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

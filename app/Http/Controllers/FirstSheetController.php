@@ -2,11 +2,9 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepSheet;
 use App\Bench\DrawingView;
 use App\Bench\EngineView;
 use App\Bench\SheetView;
-use App\Bench\Shop;
 use App\Bench\StackView;
 use App\Calculations\JsonText;
 use App\Http\SentDocument;
@@ -14,6 +12,8 @@ use App\Http\Shapes\FirstSheetShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SheetShape;
 use App\Models\Sheet;
+use App\Models\Shop;
+use App\Store\KeepSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Log\Build;

@@ -3,10 +3,10 @@
 namespace App\Http\Controllers;
 
 use App\Bench\ComesBack;
-use App\Bench\Shop;
 use App\Bench\Summaries;
 use App\Calculations\JsonText;
 use App\Http\Shapes\FloorShape;
+use App\Models\Shop;
 use Illuminate\Http\Response;
 use OpenApi\Attributes as OA;
 

@@ -2,7 +2,6 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepSheet;
 use App\Bench\JobLog;
 use App\Bench\SheetView;
 use App\Http\SentDocument;
@@ -11,6 +10,7 @@ use App\Http\Shapes\OwnStepChoicesShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SheetShape;
 use App\Models\Job;
+use App\Store\KeepSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Planning\NeighbouringWork;

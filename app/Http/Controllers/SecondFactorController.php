@@ -2,12 +2,12 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\Shop;
 use App\Http\Middleware\SessionStands;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SecondFactorShape;
 use App\Models\Role;
+use App\Models\Shop;
 use App\Models\User;
 use App\Policies\SecondFactor;
 use App\Upkeep\SecurityEvent;

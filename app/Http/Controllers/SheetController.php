@@ -2,13 +2,13 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepSheet;
 use App\Bench\SheetView;
 use App\Calculations\JsonText;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SheetShape;
 use App\Models\Sheet;
+use App\Store\KeepSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

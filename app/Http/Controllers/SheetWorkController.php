@@ -2,7 +2,6 @@
 
 namespace App\Http\Controllers;
 
-use App\Actions\KeepSheet;
 use App\Bench\SheetView;
 use App\Calculations\JsonText;
 use App\Http\SentDocument;
@@ -12,6 +11,7 @@ use App\Http\Shapes\LimitTableShape;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\SheetShape;
 use App\Models\Sheet;
+use App\Store\KeepSheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Document\Difference;

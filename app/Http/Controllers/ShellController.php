@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\Shop;
+use App\Models\Shop;
 use Illuminate\Contracts\View\View;
 
 /** The page that every screen runs in. */

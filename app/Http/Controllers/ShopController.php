@@ -2,7 +2,6 @@
 
 namespace App\Http\Controllers;
 
-use App\Bench\Shop;
 use App\Http\Middleware\SessionStands;
 use App\Http\Middleware\WhichShop;
 use App\Http\SentDocument;
@@ -11,6 +10,7 @@ use App\Http\Shapes\SessionShape;
 use App\Http\Shapes\ShopShape;
 use App\Http\Shapes\SupplierShape;
 use App\Models\Role;
+use App\Models\Shop;
 use App\Models\ShopSettings;
 use App\Models\User;
 use App\Policies\NewPassword;

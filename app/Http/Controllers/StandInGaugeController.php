@@ -3,8 +3,8 @@
 namespace App\Http\Controllers;
 
 use App\Bench\JobLog;
-use App\Bench\Shop;
 use App\Models\Job;
+use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Moltrek\Core\Practice\StandInGauge;
 use OpenApi\Attributes as OA;

@@ -3,12 +3,12 @@
 namespace App\Http\Controllers;
 
 use App\Bench\MeasuringView;
-use App\Bench\Shop;
 use App\Http\SentDocument;
 use App\Http\Shapes\ProblemShape;
 use App\Http\Shapes\ToolKindShape;
 use App\Http\Shapes\ToolShape;
 use App\Models\Instrument;
+use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Moltrek\Core\Document\Fields;

@@ -4,10 +4,10 @@ namespace App\Http\Controllers;
 
 use App\Bench\JobLog;
 use App\Bench\ValvesView;
-use App\Exchange\Csv;
 use App\Http\Shapes\ValvesShape;
 use App\Models\Job;
 use App\Models\Shelf;
+use App\Text\Csv;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,8 +4,8 @@ namespace App\Http\Controllers;
 
 use App\Bench\BarrelView;
 use App\Bench\JobLog;
-use App\Bench\Shop;
 use App\Models\Job;
+use App\Models\Shop;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Moltrek\Core\Log\BuildState;

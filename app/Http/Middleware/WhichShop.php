@@ -3,6 +3,7 @@
 namespace App\Http\Middleware;
 
 use App\Http\Outage;
+use App\Text\CookieName;
 use App\Upkeep\ShopKey;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -21,9 +22,6 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class WhichShop
 {
-    /** Under a private connection every cookie is bound to this very host by its name. */
-    private const BOUND = '__Host-';
-
     private const COOKIE = 'moltrek_shop';
 
     private const YEARS = 5 * 366 * 86_400;
@@ -32,13 +30,13 @@ final class WhichShop
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isSecure()) {
-            config(['session.cookie' => self::BOUND.config()->string('session.cookie'), 'session.secure' => true]);
+            config(['session.cookie' => CookieName::BOUND.config()->string('session.cookie'), 'session.secure' => true]);
         }
         $databases = self::databases();
         if ($databases === []) {
             return $next($request);
         }
-        $chosen = $request->is('calendar/*') ? $request->query('in') : $request->cookies->get(self::named(self::COOKIE));
+        $chosen = $request->is('calendar/*') ? $request->query('in') : $request->cookies->get(CookieName::of(self::COOKIE));
         $shop = is_string($chosen) && isset($databases[$chosen]) && self::isOpen($chosen) ? $chosen : self::usual($databases);
         self::goTo($shop, $databases[$shop]);
         $response = $next($request);
@@ -51,19 +49,13 @@ final class WhichShop
 
     public static function cookie(string $shop): Cookie
     {
-        return Cookie::create(self::named(self::COOKIE), $shop, CarbonImmutable::now()->getTimestamp() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
-    }
-
-    /** The name of a cookie as this connection has it. */
-    public static function named(string $cookie): string
-    {
-        return (request()->isSecure() ? self::BOUND : '').$cookie;
+        return Cookie::create(CookieName::of(self::COOKIE), $shop, CarbonImmutable::now()->getTimestamp() + self::YEARS, secure: request()->isSecure(), httpOnly: true, raw: true, sameSite: 'lax');
     }
 
     /** @return list<string> the cookie that says which shop, under both its names: it is not locked */
     public static function open(): array
     {
-        return [self::COOKIE, self::BOUND.self::COOKIE];
+        return [self::COOKIE, CookieName::BOUND.self::COOKIE];
     }
 
     /** @return array<string, string> database by shop: "own", "practice"; empty where there is one shop and no choice */
@@ -133,7 +125,7 @@ final class WhichShop
         }
         if ($shop === 'own') {
             config([
-                'session.cookie' => self::named('moltrek_session_own'), 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
+                'session.cookie' => CookieName::of('moltrek_session_own'), 'session.files' => storage_path('framework/sessions-own'), 'cache.prefix' => 'moltrek-own',
                 'cache.stores.file.path' => config()->string('cache.stores.file.path').'-own',
             ]);
         }

@@ -2,10 +2,11 @@ import { useState } from 'react'
 import { Dialog } from '../parts/Dialog'
 import { WaitingLine } from '../parts/WaitingLine'
 import { plural } from './format'
-import { isOf, type Line } from './outbox'
+import type { Line } from './outbox'
 import { person } from './person'
 import { useKeptFrom } from './seen'
 import { useLine, useWaiting } from './useOutbox'
+import { isOf } from './waiting'
 
 /** Whether everything typed has reached the server, and if not, why and what helps; behind it, all that is kept here. */
 export function LineState() {

@@ -5,11 +5,11 @@ import { Dialog } from '../parts/Dialog'
 import { TakeOver } from '../parts/TakeOver'
 import { call, Offline, type Schemas } from './api'
 import { plural } from './format'
-import { isOf } from './outbox'
 import { person } from './person'
 import { forgetAnswers } from './seen'
 import { useBenchDoor, useLock } from './useBenchDoor'
 import { useWaiting } from './useOutbox'
+import { isOf } from './waiting'
 
 /** Who is at the bench: signing out here with one tap, or on every tablet where this name is still signed in. */
 export function Person({ who }: { who: Schemas['Person'] }) {

@@ -1,6 +1,6 @@
 import { dropDraftsOf } from './drafts'
-import type { Waiting } from './outbox'
 import { keptUnder } from './shop'
+import type { Waiting } from './waiting'
 
 /**
  * What was entered, written in the very moment of the keystroke and in one piece, and crossed out once the outbox has

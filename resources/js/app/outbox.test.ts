@@ -2,9 +2,10 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { type Job, Offline, Problem } from './api'
 import { readDraft, writeDraft } from './drafts'
 import { journal } from './journal'
-import { Outbox, type Post, type Waiting } from './outbox'
+import { Outbox, type Post } from './outbox'
 import { person } from './person'
 import { seeShopClock } from './shopClock'
+import type { Waiting } from './waiting'
 
 interface Sent {
     job: number

@@ -1,37 +1,15 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
 import { v7 as uuid } from 'uuid'
-import type { EntryKind, Job, Payloads, Refusal } from './api'
+import type { EntryKind, Job, Payloads } from './api'
 import { dropDraftsOf } from './drafts'
 import { journal } from './journal'
 import { person } from './person'
 import { type Line, type Post, Sender, type SendPhoto } from './sender'
 import { keptUnder } from './shop'
 import { clockOffset } from './shopClock'
+import { isOf, type Photo, photoOf, type Waiting } from './waiting'
 
 export type { Line, Post } from './sender'
-
-/** An entry of the log on its way to the server. It is kept here until the server says that it is stored. */
-export interface Waiting {
-    id: string
-    job: number
-    kind: string
-    payload: unknown
-    happenedAt: string
-    /** By how many milliseconds the shop's clock was ahead of this one's when it was typed; null where nobody knew. */
-    clockOffset: number | null
-    /** Who typed it: it is sent under their sign-in alone. */
-    by: string
-    /** What it says, for the slip, while nobody has replayed it yet. */
-    label: string
-    refusal: Refusal | null
-    /** Kept here while the server looks at it; sent as it is if this visit ends before it has. */
-    held?: boolean
-}
-
-export interface Photo {
-    id: string
-    picture: Blob
-}
 
 interface Shelf extends DBSchema {
     entries: { key: string; value: Waiting; indexes: { job: number } }
@@ -263,14 +241,6 @@ export class Outbox {
             listener()
         }
     }
-}
-
-/** Whether somebody may send an entry: their own, or one from before entries knew whose they were. */
-export const isOf = (entry: Waiting, who: string): boolean => !entry.by || entry.by === who
-
-export function photoOf(entry: Waiting): string | null {
-    const photo = (entry.payload as { photo?: unknown } | null)?.photo
-    return typeof photo === 'string' ? photo : null
 }
 
 export const outbox = new Outbox()

@@ -1,5 +1,5 @@
 import { call, type Job, Offline, Problem, type Refusal, type Schemas, sendPhoto } from './api'
-import { photoOf, type Waiting } from './outbox'
+import { photoOf, type Waiting } from './waiting'
 
 /**
  * How the way to the server is: open, no network, the server fails, is being started, has no room left, nobody is signed in, or

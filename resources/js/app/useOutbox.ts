@@ -1,7 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect, useSyncExternalStore } from 'react'
 import { sayWaiting } from './api'
-import { type Line, outbox, type Waiting } from './outbox'
+import { type Line, outbox } from './outbox'
+import type { Waiting } from './waiting'
 
 const RETRY = 3000
 

@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react'
 import { addToDraft, noteKey } from '../app/drafts'
 import { clock } from '../app/format'
-import { outbox, type Waiting } from '../app/outbox'
+import { outbox } from '../app/outbox'
+import type { Waiting } from '../app/waiting'
 
 /** An entry that is kept here: waiting, or refused with its reason; its text can be taken up, sent again or dropped. */
 export function WaitingLine({ entry, zone, job = false }: { entry: Waiting; zone?: string; job?: boolean }) {

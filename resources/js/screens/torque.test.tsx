@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { fireEvent, screen, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import type { Job } from '../app/api'
-import { outbox, type Waiting } from '../app/outbox'
+import { outbox } from '../app/outbox'
 import {
     fastenersCsv,
     figureOf,
@@ -15,6 +15,7 @@ import {
     withFasteners,
     withPattern,
 } from '../app/sheetTorque'
+import type { Waiting } from '../app/waiting'
 import { aJob, answers, entered, show } from '../testing/bench'
 import { commonOf, withCommon } from './SpecBook/FastenerFields'
 import { ahead, type Joint, marksOf, type Run } from './Torque/run'

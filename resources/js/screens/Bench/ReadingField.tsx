@@ -1,7 +1,8 @@
 import { type KeyboardEvent, useEffect, useRef, useState } from 'react'
 import type { Spot } from '../../app/api'
 import { useLine } from '../../app/useOutbox'
-import { type Field, shownFields } from './draft'
+import { shownFields } from './draft'
+import type { Field } from './drafted'
 import type { Desk } from './useDesk'
 
 const NAMES: Record<Field, string> = {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Spot, Tool } from '../../app/api'
 import { withUnit } from '../../app/format'
-import { EMPTY, fieldsOf, type Habit, inWords, isEmpty, mayRepeat, payloadOf, press } from './draft'
+import { EMPTY, fieldsOf, inWords, isEmpty, mayRepeat, payloadOf, press } from './draft'
+import type { Habit } from './drafted'
 
 const habit: Habit = { unit: 'mm', gauge: true, setting: '2.1660', settingUnit: 'in', tools: {}, setWith: '' }
 const tools = [

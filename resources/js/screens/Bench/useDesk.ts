@@ -7,7 +7,8 @@ import { useKept } from '../../app/kept'
 import { outbox } from '../../app/outbox'
 import { useWaiting } from '../../app/useOutbox'
 import { useStill } from '../../app/useStill'
-import { type Draft, EMPTY, type Field, fieldsOf, type Habit, inWords, isEmpty, payloadOf } from './draft'
+import { EMPTY, fieldsOf, inWords, isEmpty, payloadOf } from './draft'
+import type { Draft, Field, Habit } from './drafted'
 
 type Preview = Schemas['Preview']
 type Reading = Payloads['reading_taken']

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
 import { outbox } from '../../app/outbox'
-import { Proof } from './Marks'
+import { Proof } from './Proof'
 
 type Shell = Schemas['ShellChoice']
 

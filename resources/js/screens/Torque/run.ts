@@ -1,5 +1,5 @@
 import type { Schemas } from '../../app/api'
-import type { Waiting } from '../../app/outbox'
+import type { Waiting } from '../../app/waiting'
 import type { Mark } from '../../drawings/JointMap'
 
 export type Joint = Schemas['TorqueJoint']

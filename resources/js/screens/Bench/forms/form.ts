@@ -1,5 +1,5 @@
 import type { Payloads } from '../../../app/api'
-import type { Draft, Field, Habit } from '../draft'
+import type { Draft, Field, Habit } from '../drafted'
 
 /** What the Deck knows of one form of reading: its fields, the reading that they make, and that reading in words. */
 export interface Form {

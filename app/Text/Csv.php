@@ -1,6 +1,6 @@
 <?php
 
-namespace App\Exchange;
+namespace App\Text;
 
 /** Lines as CSV (RFC 4180) in which nothing is a formula to the spreadsheet that opens them: what begins like one is kept as text. */
 final class Csv

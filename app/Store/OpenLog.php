@@ -1,8 +1,8 @@
 <?php
 
-namespace App\Actions;
+namespace App\Store;
 
-use App\Bench\Shop;
+use App\Models\Shop;
 use Moltrek\Core\Log\Before;
 use Moltrek\Core\Log\Build;
 use Moltrek\Core\Log\BuildState;

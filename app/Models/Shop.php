@@ -1,8 +1,7 @@
 <?php
 
-namespace App\Bench;
+namespace App\Models;
 
-use App\Models\ShopSettings;
 use Carbon\CarbonImmutable;
 use DateTimeImmutable;
 use Moltrek\Core\Document\Fields;
