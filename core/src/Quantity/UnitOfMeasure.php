@@ -11,6 +11,12 @@ use Brick\Math\BigRational;
  */
 final readonly class UnitOfMeasure
 {
+    /** How many base steps of an exact dimension one of it is; null where that is no whole number, or the dimension is not exact. */
+    public ?int $wholeSteps;
+
+    /** Whether it is the unit that its dimension is counted in, and counted in floats. */
+    public bool $isCanonical;
+
     private const POUND_FORCE = '4.4482216152605';
 
     private const KILOGRAM_FORCE = '9.80665';
@@ -26,6 +32,9 @@ final readonly class UnitOfMeasure
         public BigRational $zeroAt,
         public array $spellings,
     ) {
+        $steps = $dimension->isExact() ? $size->multipliedBy($dimension->stepsPerUnit())->simplified() : null;
+        $this->wholeSteps = $steps !== null && $steps->getDenominator()->isEqualTo(1) ? $steps->getNumerator()->toInt() : null;
+        $this->isCanonical = ! $dimension->isExact() && $size->isEqualTo(1) && $zeroAt->isZero();
     }
 
     /** The unit with this spelling (case matters), or null. */

@@ -24,9 +24,16 @@ final readonly class WrittenQuantity
     /** Larger figures than this in any canonical unit are a slip, and would not compare exactly. */
     private const LARGEST = 1_000_000_000;
 
+    /** So many digits are a whole number of this machine. */
+    private const PLAIN = 18;
+
+    /** So many digits before the point are below the largest in every unit. */
+    private const FEW = 5;
+
+    /** @param  string  $figure  signed, decimal or "over/under" */
     private function __construct(
         public string $text,
-        public BigRational $number,
+        private string $figure,
         public UnitOfMeasure $unit,
     ) {
     }
@@ -45,23 +52,48 @@ final readonly class WrittenQuantity
         if ($part['number'] === null && ($unit->symbol !== 'in' || trim((string) $part['under'], '0') === '')) {
             throw UnreadableQuantity::fraction($text);
         }
-        $number = $part['number'] !== null
-            ? BigRational::of(self::decimal($part['number']))
-            : BigRational::of($part['over'].'/'.$part['under'])->plus($part['whole'] ?? '0');
-        if ($part['sign'] !== null && $part['sign'] !== '+') {
-            $number = $number->negated();
-        }
+        $figure = $part['number'] !== null ? self::decimal($part['number'])
+            : (string) BigRational::of($part['over'].'/'.$part['under'])->plus($part['whole'] ?? '0');
+        $isNegative = $part['sign'] !== null && $part['sign'] !== '+';
 
-        $written = new self($text, $number, $unit);
-        if ($written->canonical()->abs()->isGreaterThan(self::LARGEST)) {
+        $written = new self($text, $isNegative ? '-'.$figure : $figure, $unit);
+        if (strcspn($figure, '.') > self::FEW && $written->canonical()->abs()->isGreaterThan(self::LARGEST)) {
             throw UnreadableQuantity::tooLarge($text);
         }
 
         return $written;
     }
 
+    public function number(): BigRational
+    {
+        return BigRational::of($this->figure);
+    }
+
     /** The figure in whole base steps of an exact dimension, rounded half away from zero; else a float in the canonical unit. */
     public function base(): int|float
+    {
+        return $this->plainly() ?? $this->exactly();
+    }
+
+    /** The same without exact fractions, where whole numbers or the nearest float say it as well; null for any other figure. */
+    private function plainly(): int|float|null
+    {
+        $steps = $this->unit->wholeSteps;
+        if ($steps === null || ! is_numeric($this->figure)) {
+            return $this->unit->isCanonical && is_numeric($this->figure) ? (float) $this->figure + 0.0 : null;
+        }
+        [$whole, $decimals] = explode('.', ltrim($this->figure, '-'), 2) + ['', ''];
+        $many = strlen($whole.$decimals) < self::PLAIN ? (int) ($whole.$decimals) * $steps : null;
+        if (! is_int($many)) {
+            return null;
+        }
+        $tenth = 10 ** strlen($decimals);
+        $rounded = intdiv($many, $tenth) + (2 * ($many % $tenth) >= $tenth ? 1 : 0);
+
+        return $this->figure[0] === '-' ? -$rounded : $rounded;
+    }
+
+    private function exactly(): int|float
     {
         $dimension = $this->unit->dimension;
         if (! $dimension->isExact()) {
@@ -91,7 +123,7 @@ final readonly class WrittenQuantity
 
     private function canonical(): BigRational
     {
-        return $this->number->multipliedBy($this->unit->size)->plus($this->unit->zeroAt);
+        return $this->number()->multipliedBy($this->unit->size)->plus($this->unit->zeroAt);
     }
 
     private static function decimal(string $digits): string

@@ -49,7 +49,7 @@ final readonly class TorqueSanity
         $best = null;
         foreach (Dimension::Torque->typedUnits() as $symbol) {
             $unit = UnitOfMeasure::spelled($symbol);
-            $ratio = $torque->number->multipliedBy($unit->size)->toFloat() / $guide;
+            $ratio = $torque->number()->multipliedBy($unit->size)->toFloat() / $guide;
             if ($unit === $torque->unit || $ratio < self::CREDIBLE[0] || $ratio > self::CREDIBLE[1]) {
                 continue;
             }

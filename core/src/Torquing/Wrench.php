@@ -51,7 +51,7 @@ final readonly class Wrench
     /** What stands on the dial at a step, as it is written there: "17.5 lbf·ft". */
     public function written(int $step): string
     {
-        $figure = BigDecimal::of($this->step->number->toScale(12, RoundingMode::HALF_UP))->multipliedBy($step);
+        $figure = BigDecimal::of($this->step->number()->toScale(12, RoundingMode::HALF_UP))->multipliedBy($step);
 
         return $figure->stripTrailingZeros().' '.$this->step->unit->symbol;
     }

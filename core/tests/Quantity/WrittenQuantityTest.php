@@ -1,5 +1,7 @@
 <?php
 
+use Brick\Math\BigRational;
+use Brick\Math\RoundingMode;
 use Eris\Generators;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Quantity\Length;
@@ -82,3 +84,30 @@ it('has one canonical unit for each dimension', function (Dimension $dimension) 
     $unit = $dimension->canonicalUnit();
     expect($unit->dimension)->toBe($dimension)->and($unit->size->isEqualTo(1))->toBeTrue();
 })->with(Dimension::cases());
+
+it('counts base steps as exact fractions do, however many digits were typed', function () {
+    $units = ['mm', 'µm', 'cm', 'in', 'thou', 'deg', 'rad', 'N·m', 'lbf·ft', 'kPa', 'psi', '°F'];
+    Property::holds(400, [Generators::choose(0, count($units) - 1), Generators::choose(0, 99_999), Generators::choose(0, 999_999_999), Generators::choose(0, 14), Generators::elements('', '-')],
+        function (int $which, int $whole, int $decimals, int $places, string $sign) use ($units): void {
+            $figure = $sign.$whole.($places === 0 ? '' : '.'.str_pad(substr((string) $decimals, 0, $places), $places, '0', STR_PAD_LEFT));
+            $unit = UnitOfMeasure::spelled($units[$which]);
+            $exact = BigRational::of($figure)->multipliedBy($unit->size)->plus($unit->zeroAt)->multipliedBy($unit->dimension->stepsPerUnit());
+            $base = WrittenQuantity::of("$figure $units[$which]")->base();
+            $unit->dimension->isExact() ? expect($base)->toBe($exact->toScale(0, RoundingMode::HALF_UP)->toInt())
+                : expect($base)->toBe((float) (string) $exact->toScale(40, RoundingMode::HALF_EVEN) + 0.0);
+        });
+});
+
+it('knows how many whole steps a unit is', function (string $unit, ?int $steps, bool $isCanonical) {
+    expect([UnitOfMeasure::spelled($unit)->wholeSteps, UnitOfMeasure::spelled($unit)->isCanonical])->toBe([$steps, $isCanonical]);
+})->with([
+    ['mm', 1_000_000, false], ['in', 25_400_000, false], ['thou', 25_400, false], ['deg', 1_000_000_000, false],
+    'no whole number' => ['rad', null, false], 'counted in floats' => ['N·m', null, true], 'another of them' => ['bar', null, false],
+]);
+
+it('finds the largest figure that can be meant at the same place in every unit', function (string $text, bool $isTaken) {
+    $isTaken ? expect(WrittenQuantity::of($text)->text)->toBe($text) : expect(fn () => WrittenQuantity::of($text))->toThrow(Refusal::class);
+})->with([
+    ['1000000000 mm', true], ['1000000001 mm', false], ['-1000000001 mm', false], ['99999 rad', true], ['277777 h', true], ['277778 h', false],
+    ['000000000000012 mm', true], ['39370078 in', true], ['39370079 in', false],
+]);
