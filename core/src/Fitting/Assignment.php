@@ -3,120 +3,164 @@
 namespace Moltrek\Core\Fitting;
 
 /**
- * Rows to columns, each column at most once, so that the costs sum up to the least; among equally cheap ways the one whose
- * first row has the earliest column, then its second, and so on. Costs are whole numbers; null forbids a pair.
+ * Rows to columns, each column at most once, so that costs of several ranks sum up to the least: the first rank counts before the
+ * second, and so on. Costs are lists of whole numbers, compared rank by rank; what must not be has a first rank of its own.
  *
- * Source: the Hungarian method with potentials (Kuhn 1955, Munkres 1957), O(n³). With the potentials found, every cheapest
- * way uses only pairs whose cost equals the sum of their potentials; the earliest of those is picked by augmenting paths.
+ * Source: the Hungarian method with potentials (Kuhn 1955, Munkres 1957), O(n³), which asks of costs only that they can be added and
+ * put in order. With the potentials found, every cheapest way uses only pairs whose cost equals the sum of their potentials; the
+ * earliest of those is picked by augmenting paths.
  */
 final class Assignment
 {
-    private const FORBIDDEN = 1 << 52;
-
-    /** @var array<int, int> potential of each row */
+    /** @var array<int, list<int>> potential of each row, the first being none */
     private array $rows;
 
-    /** @var array<int, int> potential of each column */
+    /** @var array<int, list<int>> potential of each column, the first being none */
     private array $columns;
 
-    /** @var array<int, int> row of each column, −1 for none */
+    /** @var array<int, int> row of each column, 0 for none */
     private array $rowOf;
 
-    private int $size;
-
-    /** @param  list<list<int|null>>  $costs  square */
-    private function __construct(private array $costs)
+    /** @param  list<list<list<int>>>  $costs  by row and column, no more rows than columns */
+    private function __construct(private array $costs, private int $width, int $ranks)
     {
-        $this->size = count($costs);
-        $this->rows = array_fill(0, $this->size + 1, 0);
-        $this->columns = array_fill(0, $this->size + 1, 0);
-        $this->rowOf = array_fill(0, $this->size + 1, -1);
+        $nothing = array_fill(0, $ranks, 0);
+        $this->rows = array_fill(0, count($costs) + 1, $nothing);
+        $this->columns = array_fill(0, $width + 1, $nothing);
+        $this->rowOf = array_fill(0, $width + 1, 0);
+        for ($row = 1; $row <= count($costs); $row++) {
+            $this->place($row);
+        }
     }
 
     /**
-     * @param  list<list<int|null>>  $costs  rows of equal length, no more rows than columns
-     * @return list<int>|null the column of each row; null when there is no way at all
+     * A cheapest way.
+     *
+     * @param  list<list<list<int>>>  $costs  by row and column, no more rows than columns
+     * @return list<int> the column of each row
      */
-    public static function cheapest(array $costs): ?array
+    public static function cheapest(array $costs): array
+    {
+        return $costs === [] ? [] : (new self($costs, count($costs[0]), count($costs[0][0] ?? [])))->columnOfRows();
+    }
+
+    /**
+     * Among equally cheap ways the one whose first row has the earliest column, then its second, and so on.
+     *
+     * @param  list<list<list<int>>>  $costs
+     * @return list<int> the column of each row
+     */
+    public static function earliest(array $costs): array
     {
         $wanted = count($costs);
-        $columns = count($costs[0] ?? []);
-        while (count($costs) < $columns) {
-            $costs[] = array_fill(0, $columns, 0);
+        $width = count($costs[0] ?? []);
+        $free = array_fill(0, $width, array_fill(0, count($costs[0][0] ?? []), 0));
+        while (count($costs) < $width) {
+            $costs[] = $free;
         }
-        $assignment = new self($costs);
-        $assignment->solve();
-        $chosen = array_slice($assignment->earliest(), 0, $wanted);
-        foreach ($chosen as $row => $column) {
-            if ($costs[$row][$column] === null) {
-                return null;
-            }
-        }
+        $assignment = new self($costs, $width, count($costs[0][0] ?? []));
 
-        return $chosen;
+        return array_slice($assignment->moved($assignment->columnOfRows()), 0, $wanted);
     }
 
-    private function cost(int $row, int $column): int
-    {
-        return $this->costs[$row][$column] ?? self::FORBIDDEN;
-    }
-
-    private function solve(): void
-    {
-        $none = $this->size;
-        for ($row = 0; $row < $this->size; $row++) {
-            $this->rowOf[$none] = $row;
-            $at = $none;
-            $slack = array_fill(0, $this->size, PHP_INT_MAX);
-            $from = array_fill(0, $this->size, $none);
-            $used = array_fill(0, $this->size + 1, false);
-            do {
-                $used[$at] = true;
-                $of = $this->rowOf[$at];
-                $least = PHP_INT_MAX;
-                $next = $none;
-                for ($column = 0; $column < $this->size; $column++) {
-                    if ($used[$column]) {
-                        continue;
-                    }
-                    $reduced = $this->cost($of, $column) - $this->rows[$of] - $this->columns[$column];
-                    if ($reduced < $slack[$column]) {
-                        $slack[$column] = $reduced;
-                        $from[$column] = $at;
-                    }
-                    if ($slack[$column] < $least) {
-                        $least = $slack[$column];
-                        $next = $column;
-                    }
-                }
-                for ($column = 0; $column <= $this->size; $column++) {
-                    if ($used[$column]) {
-                        $this->rows[$this->rowOf[$column]] += $least;
-                        $this->columns[$column] -= $least;
-                    } elseif ($column < $this->size) {
-                        $slack[$column] -= $least;
-                    }
-                }
-                $at = $next;
-            } while ($this->rowOf[$at] !== -1);
-            while ($at !== $none) {
-                $before = $from[$at];
-                $this->rowOf[$at] = $this->rowOf[$before];
-                $at = $before;
-            }
-        }
-    }
-
-    /** @return list<int> the column of each row */
-    private function earliest(): array
+    /** @return list<int> */
+    private function columnOfRows(): array
     {
         $columnOf = [];
-        for ($column = 0; $column < $this->size; $column++) {
-            $columnOf[$this->rowOf[$column]] = $column;
+        foreach ($this->rowOf as $column => $row) {
+            if ($column > 0 && $row > 0) {
+                $columnOf[$row - 1] = $column - 1;
+            }
         }
         ksort($columnOf);
-        $columnOf = array_values($columnOf);
-        for ($row = 0; $row < $this->size; $row++) {
+
+        return array_values($columnOf);
+    }
+
+    /** Finds a place for one more row, moving others where that is cheaper. */
+    private function place(int $row): void
+    {
+        $this->rowOf[0] = $row;
+        $at = 0;
+        /** @var array<int, list<int>|null> $slack */
+        $slack = array_fill(1, $this->width, null);
+        $from = array_fill(1, $this->width, 0);
+        $used = [];
+        do {
+            $used[$at] = true;
+            $of = $this->rowOf[$at];
+            $least = null;
+            $next = 0;
+            for ($column = 1; $column <= $this->width; $column++) {
+                if (isset($used[$column])) {
+                    continue;
+                }
+                $reduced = $this->reduced($of, $column);
+                if ($slack[$column] === null || $reduced < $slack[$column]) {
+                    $slack[$column] = $reduced;
+                    $from[$column] = $at;
+                }
+                if ($least === null || $slack[$column] < $least) {
+                    $least = $slack[$column];
+                    $next = $column;
+                }
+            }
+            $this->shift($least ?? [], $slack, $used);
+            $at = $next;
+        } while ($this->rowOf[$at] !== 0);
+        while ($at !== 0) {
+            $this->rowOf[$at] = $this->rowOf[$from[$at]];
+            $at = $from[$at];
+        }
+    }
+
+    /**
+     * What a pair costs beyond its potentials: nothing where it stands in a cheapest way.
+     *
+     * @return list<int>
+     */
+    private function reduced(int $row, int $column): array
+    {
+        return self::less(self::less($this->costs[$row - 1][$column - 1], $this->rows[$row]), $this->columns[$column]);
+    }
+
+    /**
+     * @param  list<int>  $by
+     * @param  array<int, list<int>|null>  $slack
+     * @param  array<int, true>  $used
+     */
+    private function shift(array $by, array &$slack, array $used): void
+    {
+        for ($column = 0; $column <= $this->width; $column++) {
+            if (isset($used[$column])) {
+                $row = $this->rowOf[$column];
+                $this->rows[$row] = self::less($this->rows[$row], self::less(array_fill(0, count($by), 0), $by));
+                $this->columns[$column] = self::less($this->columns[$column], $by);
+            } elseif ($column > 0 && $slack[$column] !== null) {
+                $slack[$column] = self::less($slack[$column], $by);
+            }
+        }
+    }
+
+    /**
+     * @param  list<int>  $one
+     * @param  list<int>  $other
+     * @return list<int>
+     */
+    private static function less(array $one, array $other): array
+    {
+        return array_map(static fn (int $figure, int $less): int => $figure - $less, $one, $other);
+    }
+
+    /**
+     * Row after row to its earliest column, as long as those behind it find others.
+     *
+     * @param  list<int>  $columnOf
+     * @return list<int>
+     */
+    private function moved(array $columnOf): array
+    {
+        foreach (array_keys($columnOf) as $row) {
             for ($column = 0; $column < $columnOf[$row]; $column++) {
                 if ($this->isTight($row, $column) && $this->give($row, $column, $columnOf)) {
                     break;
@@ -129,7 +173,7 @@ final class Assignment
 
     private function isTight(int $row, int $column): bool
     {
-        return $this->cost($row, $column) === $this->rows[$row] + $this->columns[$column];
+        return array_filter($this->reduced($row + 1, $column + 1)) === [];
     }
 
     /**
@@ -163,7 +207,7 @@ final class Assignment
      */
     private function move(int $row, int $fixed, int $free, array &$trial, array &$seen): bool
     {
-        for ($column = 0; $column < $this->size; $column++) {
+        for ($column = 0; $column < $this->width; $column++) {
             if (isset($seen[$column]) || $column === $trial[$fixed] || ! $this->isTight($row, $column)) {
                 continue;
             }

@@ -12,6 +12,9 @@ use Moltrek\Core\Refusal\ContradictoryFields;
  */
 final readonly class Pairing
 {
+    /** A pair that leaves too little. */
+    private const NEVER = [1, 0];
+
     /**
      * @param  list<array{bore: string, piston: string, clearance: Length, margin: Length}>  $pairs  in the order of the bores
      * @param  list<string>  $leftOver
@@ -84,10 +87,11 @@ final readonly class Pairing
         while ($low <= $high) {
             $middle = intdiv($low + $high, 2);
             $allowed = array_map(static fn (array $row, array $cost): array => array_map(
-                static fn (int|float $margin, int $each): ?int => $margin >= $levels[$middle]
-                    ? $each : null, $row, $cost), $margins, $costs);
-            $chosen = Assignment::cheapest($allowed);
-            if ($chosen === null) {
+                static fn (int|float $margin, int $each): array => $margin >= $levels[$middle] ? [0, $each] : self::NEVER,
+                $row, $cost), $margins, $costs);
+            $chosen = Assignment::earliest($allowed);
+            $isNever = static fn (int $column, int $row): bool => $allowed[$row][$column] === self::NEVER;
+            if (array_filter($chosen, $isNever, ARRAY_FILTER_USE_BOTH) !== []) {
                 $high = $middle - 1;
             } else {
                 $best = $chosen;

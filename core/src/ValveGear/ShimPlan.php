@@ -2,6 +2,7 @@
 
 namespace Moltrek\Core\ValveGear;
 
+use Moltrek\Core\Fitting\Assignment;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Refusal\ContradictoryFields;
 use Moltrek\Core\Refusal\OutOfDomain;
@@ -50,7 +51,7 @@ final readonly class ShimPlan
                 }
             }
         }
-        $columns = self::ownKept($changed, $pool, CheapestAssignment::of(self::costs($changed, $pool, $bought)));
+        $columns = self::ownKept($changed, $pool, Assignment::cheapest(self::costs($changed, $pool, $bought)));
         $changes = [];
         foreach ($changed as $index => $valve) {
             $changes[$valve->id] = self::change($valve, $pool[$columns[$index]] ?? null, $bought[$index]);
