@@ -33,18 +33,26 @@ final class AssessmentView
         $source = $subject->source;
 
         return new AssessmentShape(
-            $subject->id, $subject->scope, $subject->quantity->key, $subject->name, $subject->cylinder?->id, $slab,
-            $assessment->figure,
-            $assessment->doubt === null ? null : self::millimetres($assessment->doubt->nanometres),
-            $assessment->caveats->doubtIsUnknown,
-            $assessment->verdict === null ? null : self::verdict($assessment->verdict),
-            $source->limit === null ? null : self::ruler(Ruler::of($source->limit, $assessment->intervals), $source->limit->dimension),
-            $subject->spots, $subject->missing,
-            array_map(static fn (SheetLimit $stated): SourceShape => self::stated($stated, $source->range, $source->service), $source->offered),
-            $source->reason,
-            $assessment->filing === null ? null : self::filing($assessment->filing),
-            $subject->quantity->dimension()->canonicalUnit()->symbol, $isExpected,
-            $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
+            id: $subject->id,
+            scope: $subject->scope,
+            quantity: $subject->quantity->key,
+            name: $subject->name,
+            cylinder: $subject->cylinder?->id,
+            slab: $slab,
+            figure: $assessment->figure,
+            doubt: $assessment->doubt === null ? null : self::millimetres($assessment->doubt->nanometres),
+            doubtIsUnknown: $assessment->caveats->doubtIsUnknown,
+            verdict: $assessment->verdict === null ? null : self::verdict($assessment->verdict),
+            ruler: $source->limit === null ? null : self::ruler(Ruler::of($source->limit, $assessment->intervals), $source->limit->dimension),
+            spots: $subject->spots,
+            missing: $subject->missing,
+            sources: array_map(static fn (SheetLimit $stated): SourceShape => self::stated($stated, $source->range, $source->service), $source->offered),
+            choiceReason: $source->reason,
+            filing: $assessment->filing === null ? null : self::filing($assessment->filing),
+            unit: $subject->quantity->dimension()->canonicalUnit()->symbol,
+            isExpected: $isExpected,
+            acceptedBy: $accepted?->by,
+            acceptedBecause: $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
         );
     }
 
@@ -56,8 +64,13 @@ final class AssessmentView
     public static function verdict(Verdict $verdict): VerdictShape
     {
         return new VerdictShape(
-            $verdict->state, $verdict->side, $verdict->span?->likely, $verdict->words, $verdict->reason, $verdict->action,
-            $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
+            state: $verdict->state,
+            side: $verdict->side,
+            likely: $verdict->span?->likely,
+            words: $verdict->words,
+            reason: $verdict->reason,
+            action: $verdict->action,
+            margin: $verdict->margin === null || $verdict->limit === null ? null : $verdict->limit->dimension->canonicalValue($verdict->margin),
         );
     }
 
@@ -66,10 +79,11 @@ final class AssessmentView
         $at = $dimension->canonicalValue(...);
 
         return $ruler === null ? null : new RulerShape(
-            $at($ruler->from), $at($ruler->to),
-            array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone'], $zone['side']), $ruler->zones),
-            array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
-            array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
+            from: $at($ruler->from),
+            to: $at($ruler->to),
+            zones: array_map(static fn (array $zone): ZoneShape => new ZoneShape($at($zone['from']), $at($zone['to']), $zone['zone'], $zone['side']), $ruler->zones),
+            marks: array_map(static fn (array $mark): MarkShape => new MarkShape($at($mark['at']), $mark['service'], $mark['source']), $ruler->marks),
+            whiskers: array_map(static fn (Interval $interval): WhiskerShape => new WhiskerShape(
                 $at(max($interval->low, $ruler->from)), $interval->high === null ? null : $at($interval->high), $at($interval->nominal), ! $interval->highIncluded,
             ), $ruler->intervals),
         );
@@ -81,8 +95,12 @@ final class AssessmentView
         $remarks = $stated->remarks();
 
         return new SourceShape(
-            $stated->source, self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'), $stated->limit->hasRange(), $stated->limit->hasService(),
-            $stated->limit->hasRange() && $range === $stated->source, $stated->limit->hasService() && $service === $stated->source,
+            source: $stated->source,
+            text: self::limitText($stated->limit).($remarks === '' ? '' : ' ('.$remarks.')'),
+            hasRange: $stated->limit->hasRange(),
+            hasService: $stated->limit->hasService(),
+            rulesRange: $stated->limit->hasRange() && $range === $stated->source,
+            rulesService: $stated->limit->hasService() && $service === $stated->source,
         );
     }
 

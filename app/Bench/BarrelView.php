@@ -40,13 +40,24 @@ final readonly class BarrelView
         $decided = $this->state->decisions->onBore($cylinder->id);
 
         return new BoreAdviceShape(
-            $cylinder->id, $cylinder->name, $advice->missing, $decision?->job, $decision?->size?->label, self::mm($decision?->size?->piston),
-            self::mm($decision->finish['min'] ?? null), self::mm($decision->finish['aim'] ?? null), self::mm($decision->finish['max'] ?? null), self::mm($decision?->remove),
-            self::mm($this->budgetLeft($cylinder)),
-            array_map(static fn (array $item): ConsideredShape => new ConsideredShape($item['size']->label, $item['fits'], $item['why']), $decision->considered ?? []),
-            $decision->reasons ?? [],
-            $decided?->inShort(), $this->state->decisions->deciderOf($cylinder->id),
-            $this->goesOut($cylinder), $this->state->parts->awayOf($cylinder->id)?->part, $this->state->parts->awayOf($cylinder->id)?->promised?->text,
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            missing: $advice->missing,
+            decision: $decision?->job,
+            size: $decision?->size?->label,
+            piston: self::mm($decision?->size?->piston),
+            finishMin: self::mm($decision->finish['min'] ?? null),
+            finishAim: self::mm($decision->finish['aim'] ?? null),
+            finishMax: self::mm($decision->finish['max'] ?? null),
+            remove: self::mm($decision?->remove),
+            honeBudgetLeft: self::mm($this->budgetLeft($cylinder)),
+            considered: array_map(static fn (array $item): ConsideredShape => new ConsideredShape($item['size']->label, $item['fits'], $item['why']), $decision->considered ?? []),
+            reasons: $decision->reasons ?? [],
+            decided: $decided?->inShort(),
+            decidedBy: $this->state->decisions->deciderOf($cylinder->id),
+            goesOut: $this->goesOut($cylinder),
+            away: $this->state->parts->awayOf($cylinder->id)?->part,
+            promised: $this->state->parts->awayOf($cylinder->id)?->promised?->text,
         );
     }
 
@@ -113,15 +124,28 @@ final readonly class BarrelView
             }
         }
 
-        return new PairingShape(self::mm($min), self::mm($max), $cells, $best, $kept);
+        return new PairingShape(
+            min: self::mm($min),
+            max: self::mm($max),
+            cells: $cells,
+            best: $best,
+            chosen: $kept,
+        );
     }
 
     private function cell(string $bore, string $piston, Length $boreSize, Length $pistonSize, Length $min, Length $max): PairCellShape
     {
         $clearance = $boreSize->minus($pistonSize);
 
-        return new PairCellShape($bore, $piston, self::mm($boreSize), self::mm($pistonSize), self::mm($clearance),
-            self::mm(Pairing::margin($clearance, $min, $max)), $this->grade('piston', $pistonSize));
+        return new PairCellShape(
+            bore: $bore,
+            piston: $piston,
+            boreSize: self::mm($boreSize),
+            pistonSize: self::mm($pistonSize),
+            clearance: self::mm($clearance),
+            margin: self::mm(Pairing::margin($clearance, $min, $max)),
+            grade: $this->grade('piston', $pistonSize),
+        );
     }
 
     private function grade(string $of, Length $size): ?string
@@ -151,13 +175,16 @@ final readonly class BarrelView
         $degrees = static fn (int|float $angle): float => Dimension::Angle->canonicalValue($angle);
 
         return new GapPlaceShape(
-            $cylinder->id, $cylinder->name, $school, $placed !== null,
-            array_map(static fn (Ring $ring): GapAngleShape => new GapAngleShape($places[$ring->id], $ring->name, match (true) {
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            school: $school,
+            isPlaced: $placed !== null,
+            angles: array_map(static fn (Ring $ring): GapAngleShape => new GapAngleShape($places[$ring->id], $ring->name, match (true) {
                 isset($placed->angles[$places[$ring->id]]) => $degrees($placed->angles[$places[$ring->id]]),
                 $ring->gapIn($cylinder) !== null => $degrees($ring->gapIn($cylinder)),
                 default => (float) ($known[$places[$ring->id]] ?? 0),
             }), $rings),
-            array_map(static fn (KeptOff $arc): KeepOffShape => new KeepOffShape($degrees($arc->from), $degrees($arc->to), $arc->why), $this->state->sheet->piston->keepOff),
+            keepOff: array_map(static fn (KeptOff $arc): KeepOffShape => new KeepOffShape($degrees($arc->from), $degrees($arc->to), $arc->why), $this->state->sheet->piston->keepOff),
         );
     }
 

@@ -19,16 +19,18 @@ final readonly class BuildView
     public function job(int $lastSeq): JobShape
     {
         return new JobShape(
-            $this->job->number, $this->state->sheet->title(), Shop::zone(),
-            (new EngineView($this->job, $this->state->sheet))->shape(),
-            (new StackView($this->state))->shape(),
-            (new PlanView($this->state))->shape(),
-            (new MeasuringView($this->state))->shape(),
-            (new FittingView($this->state))->shape(),
-            (new TorqueView($this->state, $this->now))->shape(),
-            (new PartsView($this->state))->shape(),
-            (new ClosingView($this->job, $this->state, $this->now))->shape(),
-            (new SlipView($this->state))->shape($lastSeq),
+            number: $this->job->number,
+            title: $this->state->sheet->title(),
+            zone: Shop::zone(),
+            engine: (new EngineView($this->job, $this->state->sheet))->shape(),
+            stack: (new StackView($this->state))->shape(),
+            planning: (new PlanView($this->state))->shape(),
+            measuring: (new MeasuringView($this->state))->shape(),
+            fitting: (new FittingView($this->state))->shape(),
+            torquing: (new TorqueView($this->state, $this->now))->shape(),
+            parts: (new PartsView($this->state))->shape(),
+            closing: (new ClosingView($this->job, $this->state, $this->now))->shape(),
+            log: (new SlipView($this->state))->shape($lastSeq),
         );
     }
 
@@ -40,10 +42,22 @@ final readonly class BuildView
         $plan = new PlanView($this->state);
 
         return new FloorJobShape(
-            $this->job->number, $sheet->title(), $sheet->description(), $this->job->owner,
-            $promise->day, $promise->inWords, $promise->late,
-            $plan->progress(), $stack->togetherUpTo(), DrawingView::of($sheet), $stack->onFloor(),
-            $plan->next(), (new PartsView($this->state))->orders(), $plan->waits(), $plan->minutesLeft(), $plan->shortMoves(),
+            number: $this->job->number,
+            title: $sheet->title(),
+            description: $sheet->description(),
+            owner: $this->job->owner,
+            promised: $promise->day,
+            promisedInWords: $promise->inWords,
+            late: $promise->late,
+            progress: $plan->progress(),
+            togetherUpTo: $stack->togetherUpTo(),
+            drawing: DrawingView::of($sheet),
+            slabs: $stack->onFloor(),
+            next: $plan->next(),
+            parts: (new PartsView($this->state))->orders(),
+            waits: $plan->waits(),
+            minutesLeft: $plan->minutesLeft(),
+            shortMoves: $plan->shortMoves(),
         );
     }
 }

@@ -10,7 +10,6 @@ use Moltrek\Core\Log\Timing\CamLoop;
 use Moltrek\Core\Log\Timing\CamReading;
 use Moltrek\Core\Log\Timing\CamSeat;
 use Moltrek\Core\Sheet\ValveSide;
-use Moltrek\Core\Timing\CamCorrection;
 use Moltrek\Core\Timing\CamTiming;
 use Moltrek\Core\Timing\CamWay;
 
@@ -36,22 +35,36 @@ final readonly class CamView
         $separation = $timing->separation();
 
         return new CamLoopShape(
-            $seat->id(), $seat->bank, $seat->cam, $seat->name(), $cylinder, $loop->task(),
-            TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(),
-            $teeth = $loop->last()?->read->teethOff() ?? 0, $teeth === 0 ? null : ($teeth > 0 ? CamWay::Advance : CamWay::Retard),
-            array_map(self::reading(...), $this->state->timings->camReadings($seat)),
-            array_map(fn (ValveSide $side): CamSideShape => $this->side($loop, $timing, $cylinder, $side), $sides),
-            $separation === null ? null : $separation / 1e9,
-            ($overlap = $timing->overlap()) === null ? null : $overlap / 1e9,
-            $separation === null || $this->state->sheet->valveTrain->cams?->separation === null ? null : $timing->separationVerdict()->words,
+            id: $seat->id(),
+            bank: $seat->bank,
+            cam: $seat->cam,
+            name: $seat->name(),
+            cylinder: $cylinder,
+            task: $loop->task(),
+            step: TimingSteps::shape($this->state, $loop->step()),
+            headline: $loop->headline(),
+            advice: $loop->advice(),
+            teethOff: $teeth = $loop->last()?->read->teethOff() ?? 0,
+            teethWay: $teeth === 0 ? null : ($teeth > 0 ? CamWay::Advance : CamWay::Retard),
+            readings: array_map(self::reading(...), $this->state->timings->camReadings($seat)),
+            sides: array_map(fn (ValveSide $side): CamSideShape => $this->side($loop, $timing, $cylinder, $side), $sides),
+            separation: $separation === null ? null : $separation / 1e9,
+            overlap: ($overlap = $timing->overlap()) === null ? null : $overlap / 1e9,
+            separationWords: $separation === null || $this->state->sheet->valveTrain->cams?->separation === null ? null : $timing->separationVerdict()->words,
         );
     }
 
     private static function reading(CamReading $reading): CamReadingShape
     {
         return new CamReadingShape(
-            $reading->entry->id, $reading->entry->by, $reading->entry->at->format(SlipView::INSTANT),
-            $reading->read->late / 1e9, $reading->read->teethOff(), $reading->read->inWords(), $reading->isAfterTurns, $reading->staleBecause,
+            entry: $reading->entry->id,
+            by: $reading->entry->by,
+            at: $reading->entry->at->format(SlipView::INSTANT),
+            late: $reading->read->late / 1e9,
+            teeth: $reading->read->teethOff(),
+            words: $reading->read->inWords(),
+            afterTurns: $reading->isAfterTurns,
+            stale: $reading->staleBecause,
         );
     }
 
@@ -65,17 +78,22 @@ final readonly class CamView
         $degrees = static fn (int|float|null $angle): ?float => $angle === null ? null : $angle / 1e9;
 
         return new CamSideShape(
-            $side, $degrees($events?->opens), $degrees($events?->closes), $degrees($events?->duration()), $degrees($events?->centreline()),
-            $degrees($stated?->opens), $degrees($stated?->closes), $degrees($stated?->centreline?->middle()),
-            $verdict?->state, $verdict?->words, $verdict?->reason,
-            $correction === null || $verdict === null ? null : $loop->mending($correction, $verdict->state),
-            ...self::move($correction),
+            side: $side,
+            opens: $degrees($events?->opens),
+            closes: $degrees($events?->closes),
+            duration: $degrees($events?->duration()),
+            centreline: $degrees($events?->centreline()),
+            statedOpens: $degrees($stated?->opens),
+            statedCloses: $degrees($stated?->closes),
+            aim: $degrees($stated?->centreline?->middle()),
+            state: $verdict?->state,
+            words: $verdict?->words,
+            reason: $verdict?->reason,
+            mend: $correction === null || $verdict === null ? null : $loop->mending($correction, $verdict->state),
+            teeth: $correction?->teeth(),
+            way: $correction?->way(),
+            later: $correction?->later(),
+            slot: $correction?->slot(),
         );
-    }
-
-    /** @return array{int|null, CamWay|null, float|null, float|null} */
-    private static function move(?CamCorrection $correction): array
-    {
-        return [$correction?->teeth(), $correction?->way(), $correction?->later(), $correction?->slot()];
     }
 }

@@ -45,15 +45,21 @@ final readonly class ClosingBench
         $percent = static fn (float $share): string => round($share * 100).' %';
 
         return new ClosingShape(
-            array_values(array_filter(array_map($this->fill(...), FluidKind::cases()))),
-            $isTwoStroke ? $this->leak() : null,
-            $isTwoStroke ? [] : array_map($this->leakDown(...), $sheet->layout->cylinders),
-            array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss, $hiss->means($sheet)), Hiss::on($sheet)),
-            $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
+            fills: array_values(array_filter(array_map($this->fill(...), FluidKind::cases()))),
+            leak: $isTwoStroke ? $this->leak() : null,
+            leakDown: $isTwoStroke ? [] : array_map($this->leakDown(...), $sheet->layout->cylinders),
+            hisses: array_map(static fn (Hiss $hiss): HissShape => new HissShape($hiss, $hiss->means($sheet)), Hiss::on($sheet)),
+            leakDownLimit: $tests->lost === null ? null : 'up to '.$percent($tests->lost).($tests->lostInService === null ? '' : ', worn up to '.$percent($tests->lostInService))
                 .($tests->lostSource === null ? '' : ', '.$tests->lostSource),
-            TimingSteps::open($this->state, Proofs::LEAK_DOWN), $this->compression(), $this->start(), TimingSteps::open($this->state, FirstStart::STEP), TimingSteps::open($this->state, 'hold.start'),
-            (new RunInView($this->state))->shape(), $this->trials(), $this->state->closing->openEnds(),
-            $this->state->closing->handedOver()?->at->format(SlipView::INSTANT),
+            leakDownStep: TimingSteps::open($this->state, Proofs::LEAK_DOWN),
+            compression: $this->compression(),
+            start: $this->start(),
+            startStep: TimingSteps::open($this->state, FirstStart::STEP),
+            holdStep: TimingSteps::open($this->state, 'hold.start'),
+            runIn: (new RunInView($this->state))->shape(),
+            trials: $this->trials(),
+            openEnds: $this->state->closing->openEnds(),
+            handedOver: $this->state->closing->handedOver()?->at->format(SlipView::INSTANT),
         );
     }
 
@@ -65,8 +71,14 @@ final readonly class ClosingBench
             return null;
         }
 
-        return new FillShape($kind, $stated === null ? null : Fluid::litres($stated->capacity), $stated?->grade,
-            $filled?->said->words($this->state), $filled?->by, TimingSteps::open($this->state, $kind->step()));
+        return new FillShape(
+            fluid: $kind,
+            capacity: $stated === null ? null : Fluid::litres($stated->capacity),
+            grade: $stated?->grade,
+            filled: $filled?->said->words($this->state),
+            by: $filled?->by,
+            step: TimingSteps::open($this->state, $kind->step()),
+        );
     }
 
     private function leak(): LeakBoardShape
@@ -75,11 +87,23 @@ final readonly class ClosingBench
         $points = static fn (LeakTest $test): array => array_map(static fn (array $point): LeakPointShape => new LeakPointShape($point[0], $point[1]), $test->points);
 
         return new LeakBoardShape(
-            $tests->pressure, $tests->drop === null || $tests->time === null ? null : $tests->drop / ($tests->time / 60), $tests->time, $tests->leakSource, LeakTest::before($this->state->sheet),
-            array_map(static fn (LeakTest $test): LeakTestShape => new LeakTestShape($test->begun->at->format(SlipView::INSTANT), $test->begun->by, $points($test),
-                $test->state(), $test->headline(), $test->says(), $test->perMinute(), $test->staleBecause), $this->state->proofs->leakTests()),
-            array_map(fn (Entry $entry): string => $entry->said->words($this->state).', '.$entry->by, $this->state->proofs->leaks()),
-            TimingSteps::open($this->state, Proofs::LEAK),
+            pressure: $tests->pressure,
+            allowed: $tests->drop === null || $tests->time === null ? null : $tests->drop / ($tests->time / 60),
+            time: $tests->time,
+            source: $tests->leakSource,
+            before: LeakTest::before($this->state->sheet),
+            tests: array_map(static fn (LeakTest $test): LeakTestShape => new LeakTestShape(
+                begun: $test->begun->at->format(SlipView::INSTANT),
+                by: $test->begun->by,
+                points: $points($test),
+                state: $test->state(),
+                headline: $test->headline(),
+                says: $test->says(),
+                perMinute: $test->perMinute(),
+                stale: $test->staleBecause,
+            ), $this->state->proofs->leakTests()),
+            found: array_map(fn (Entry $entry): string => $entry->said->words($this->state).', '.$entry->by, $this->state->proofs->leaks()),
+            step: TimingSteps::open($this->state, Proofs::LEAK),
         );
     }
 
@@ -90,8 +114,16 @@ final readonly class ClosingBench
         $state = $this->state->proofs->leakDownState($cylinder->id);
         $words = ['within' => 'Fits', 'worn' => 'Worn, usable', 'out' => 'Out, loses too much', 'unknown' => 'Nothing to judge it by'];
 
-        return new LeakDownShape($cylinder->id, $cylinder->name, $said?->lost(), $state, $state === null ? null : $words[$state],
-            $said->hisses ?? [], array_map(fn (string $where): string => Hiss::from($where)->means($this->state->sheet), $said->hisses ?? []), $entry?->id);
+        return new LeakDownShape(
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            lost: $said?->lost(),
+            state: $state,
+            words: $state === null ? null : $words[$state],
+            hisses: $said->hisses ?? [],
+            means: array_map(fn (string $where): string => Hiss::from($where)->means($this->state->sheet), $said->hisses ?? []),
+            entry: $entry?->id,
+        );
     }
 
     private function compression(): CompressionShape
@@ -100,11 +132,28 @@ final readonly class ClosingBench
         $rows = array_map(function (Cylinder $cylinder) use ($all): CompressionRowShape {
             $verdict = $all->verdict($cylinder);
 
-            return new CompressionRowShape($cylinder->id, $cylinder->name, Compressions::spot($cylinder), $all->before($cylinder)?->text, $all->after($cylinder)?->text,
-                $all->wet($cylinder), $verdict?->state, $verdict?->words, $all->says($cylinder));
+            return new CompressionRowShape(
+                cylinder: $cylinder->id,
+                name: $cylinder->name,
+                spot: Compressions::spot($cylinder),
+                before: $all->before($cylinder)?->text,
+                after: $all->after($cylinder)?->text,
+                wet: $all->wet($cylinder),
+                state: $verdict?->state,
+                words: $verdict?->words,
+                says: $all->says($cylinder),
+            );
         }, $this->state->sheet->layout->cylinders);
 
-        return new CompressionShape($rows, $all->limit(), $all->spreadBefore(), $all->spreadAfter(), $all->spreadState(), $this->state->sheet->tests->spread, $all->hint());
+        return new CompressionShape(
+            rows: $rows,
+            limit: $all->limit(),
+            spreadBefore: $all->spreadBefore(),
+            spreadAfter: $all->spreadAfter(),
+            spreadState: $all->spreadState(),
+            spreadAllowed: $this->state->sheet->tests->spread,
+            hint: $all->hint(),
+        );
     }
 
     /** @return list<StartItemShape> */
@@ -114,7 +163,13 @@ final readonly class ClosingBench
         foreach ($this->state->work->step(FirstStart::STEP) === null ? [] : FirstStart::items($this->state->sheet) as $id => $text) {
             $entry = $this->state->proofs->startSeen($id);
             $said = $entry?->said instanceof StartSeen ? $entry->said : null;
-            $items[] = new StartItemShape($id, $text, $said?->isRight, $said?->note, $entry?->by);
+            $items[] = new StartItemShape(
+                id: $id,
+                text: $text,
+                right: $said?->isRight,
+                note: $said?->note,
+                by: $entry?->by,
+            );
         }
 
         return $items;
@@ -127,7 +182,14 @@ final readonly class ClosingBench
         foreach ($this->state->trials->all() as $trial => $made) {
             $decided = $this->state->trials->decidedBy($trial)?->said;
             $variants = array_map(static fn (Entry $entry): ?TrialVariantShape => $entry->said instanceof TrialMade ? new TrialVariantShape(
-                $entry->id, $entry->said->variant, $entry->said->conditions, $entry->said->found, $entry->said->figure, $entry->by, $entry->at->format(SlipView::INSTANT)) : null, $made);
+                entry: $entry->id,
+                variant: $entry->said->variant,
+                conditions: $entry->said->conditions,
+                found: $entry->said->found,
+                figure: $entry->said->figure,
+                by: $entry->by,
+                at: $entry->at->format(SlipView::INSTANT),
+            ) : null, $made);
             $trials[] = new TrialShape((string) $trial, array_values(array_filter($variants)), $decided instanceof TrialDecided ? $decided->variant : null,
                 $decided instanceof TrialDecided ? $decided->because : null);
         }

@@ -22,9 +22,13 @@ final readonly class ClosingView
     public function shape(): JobClosingShape
     {
         return new JobClosingShape(
-            $this->job->owner, $this->state->closing->complaint(), $this->symptoms(), $this->job->earlier(),
-            self::promise($this->job, $this->now), $this->state->closing->openEnds(),
-            $this->state->closing->handedOver()?->at->format('Y-m-d\TH:i:s.v\Z'),
+            owner: $this->job->owner,
+            complaint: $this->state->closing->complaint(),
+            symptoms: $this->symptoms(),
+            earlier: $this->job->earlier(),
+            promise: self::promise($this->job, $this->now),
+            openEnds: $this->state->closing->openEnds(),
+            handedOver: $this->state->closing->handedOver()?->at->format('Y-m-d\TH:i:s.v\Z'),
         );
     }
 

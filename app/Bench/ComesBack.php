@@ -31,6 +31,15 @@ final readonly class ComesBack
     {
         $left = Promise::daysLeft($this->now, new DateTimeImmutable($row['due']));
 
-        return new ComesBackShape($row['id'], $row['job'], $row['machine'], $row['owner'], $row['what'], $row['due'], Promise::inWords($left), $left < 0);
+        return new ComesBackShape(
+            id: $row['id'],
+            job: $row['job'],
+            machine: $row['machine'],
+            owner: $row['owner'],
+            what: $row['what'],
+            due: $row['due'],
+            inWords: Promise::inWords($left),
+            late: $left < 0,
+        );
     }
 }

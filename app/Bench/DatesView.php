@@ -128,10 +128,16 @@ final class DatesView
         $finished = new DateTimeImmutable($finish);
         $late = $job->promised === null ? null : -Promise::daysLeft($finished->setTimezone($this->now->getTimezone()), $job->promised);
 
-        return new DateJobShape($number, $state->sheet->title(), $finish, $job->promised?->format('Y-m-d'), $late,
-            $this->bars($state, $tasks),
-            array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised?->text), $state->parts->onOrder()),
-            self::needs($number, $state, $tasks));
+        return new DateJobShape(
+            number: $number,
+            title: $state->sheet->title(),
+            finish: $finish,
+            promised: $job->promised?->format('Y-m-d'),
+            daysLate: $late,
+            bars: $this->bars($state, $tasks),
+            parts: array_map(static fn (PartOnOrder $part): DatePartShape => new DatePartShape($part->part, $part->promised?->text), $state->parts->onOrder()),
+            needs: self::needs($number, $state, $tasks),
+        );
     }
 
     /**
@@ -173,11 +179,27 @@ final class DatesView
             $open = $this->open[$task['id']];
             $column = $open->step === null ? null : $columns->ofStep($open->step);
             if ($last !== null && $last->who === $task['who'] && $last->who !== null && $last->column === $column && $this->meet($last->finish, $task['start'])) {
-                $bars[] = new DateBarShape($last->who, $last->start, $task['finish'], $last->text, $last->critical || $task['critical'], $column, $last->columnName);
+                $bars[] = new DateBarShape(
+                    who: $last->who,
+                    start: $last->start,
+                    finish: $task['finish'],
+                    text: $last->text,
+                    critical: $last->critical || $task['critical'],
+                    column: $column,
+                    columnName: $last->columnName,
+                );
 
                 continue;
             }
-            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape($task['who'], $task['start'], $task['finish'], $open->name, $task['critical'], $column, $column === null ? null : $columns->names()[$column])]);
+            array_push($bars, ...($last === null ? [] : [$last]), ...[new DateBarShape(
+                who: $task['who'],
+                start: $task['start'],
+                finish: $task['finish'],
+                text: $open->name,
+                critical: $task['critical'],
+                column: $column,
+                columnName: $column === null ? null : $columns->names()[$column],
+            )]);
         }
 
         return $bars;

@@ -27,14 +27,22 @@ final class DrawingView
         $geometry = new CrankGeometry($stroke / 2, $rod);
 
         return new DrawingShape(
-            $sheet->layout->cycle, $sheet->layout->form, $sheet->layout->veeAngle, $sheet->layout->cooling, $sheet->valveTrain->gear, $sheet->exhaustValve !== null, $sheet->barrel->oneBlock,
-            $bore, $stroke,
-            $rod, $sheet->geometry->rod !== null,
-            $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
-            $piston,
-            self::millimetres($sheet->piston->gaugePoint),
-            array_map(static fn (Cylinder $cylinder): CylinderShape => self::cylinder($cylinder, $geometry), $sheet->layout->cylinders),
-            array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind), $sheet->piston->rings),
+            cycle: $sheet->layout->cycle,
+            form: $sheet->layout->form,
+            veeAngle: $sheet->layout->veeAngle,
+            cooling: $sheet->layout->cooling,
+            valveGear: $sheet->valveTrain->gear,
+            exhaustValve: $sheet->exhaustValve !== null,
+            oneBlock: $sheet->barrel->oneBlock,
+            bore: $bore,
+            stroke: $stroke,
+            rod: $rod,
+            rodIsStated: $sheet->geometry->rod !== null,
+            barrelHeight: $sheet->barrel->height === null ? $stroke + $piston / 2 : self::millimetres($sheet->barrel->height),
+            pistonHeight: $piston,
+            gaugePoint: self::millimetres($sheet->piston->gaugePoint),
+            cylinders: array_map(static fn (Cylinder $cylinder): CylinderShape => self::cylinder($cylinder, $geometry), $sheet->layout->cylinders),
+            rings: array_map(static fn (Ring $ring): RingShape => new RingShape($ring->id, $ring->name, $ring->kind), $sheet->piston->rings),
         );
     }
 
@@ -42,7 +50,14 @@ final class DrawingView
     {
         $crank = fmod(self::SHOWN_AT + $cylinder->phase, 360.0);
 
-        return new CylinderShape($cylinder->id, $cylinder->name, $cylinder->phase, $geometry->belowTopDeadCentre($crank), $crank, $cylinder->bank);
+        return new CylinderShape(
+            id: $cylinder->id,
+            name: $cylinder->name,
+            phase: $cylinder->phase,
+            belowTop: $geometry->belowTopDeadCentre($crank),
+            crank: $crank,
+            bank: $cylinder->bank,
+        );
     }
 
     private static function millimetres(Length $length): float

@@ -18,9 +18,15 @@ final readonly class EngineView
     public function shape(): JobEngineShape
     {
         return new JobEngineShape(
-            $this->engine->description(), self::facts($this->engine), $this->engine->valveTrain->valves !== [], DrawingView::of($this->engine),
-            $this->job->sheet->slug, $this->job->sheet->version, $this->job->newerSheet(), $this->engine->identity->notes,
-            array_map(static fn (Finding $finding): FindingShape => new FindingShape($finding->text, $finding->from), $this->engine->work->findings),
+            description: $this->engine->description(),
+            facts: self::facts($this->engine),
+            hasValves: $this->engine->valveTrain->valves !== [],
+            drawing: DrawingView::of($this->engine),
+            sheet: $this->job->sheet->slug,
+            sheetVersion: $this->job->sheet->version,
+            newerSheet: $this->job->newerSheet(),
+            sheetNote: $this->engine->identity->notes,
+            findings: array_map(static fn (Finding $finding): FindingShape => new FindingShape($finding->text, $finding->from), $this->engine->work->findings),
         );
     }
 

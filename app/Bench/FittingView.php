@@ -18,8 +18,13 @@ final readonly class FittingView
         $marks = new MarksView($this->state);
 
         return new JobFittingShape(
-            $barrel->advice(), $barrel->pairing(), $barrel->gaps(), $barrel->honing(),
-            $marks->parts(), $marks->settledBy(), $marks->shells(),
+            bores: $barrel->advice(),
+            pairing: $barrel->pairing(),
+            gaps: $barrel->gaps(),
+            honing: $barrel->honing(),
+            marks: $marks->parts(),
+            marksSettledBy: $marks->settledBy(),
+            shells: $marks->shells(),
         );
     }
 }

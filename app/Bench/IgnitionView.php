@@ -38,14 +38,25 @@ final readonly class IgnitionView
         $limit = $point?->stated->limit;
 
         return new IgnitionLoopShape(
-            $cylinder, $cylinder === null ? 'Ignition point' : ucfirst($this->state->sheet->cylinder($cylinder)->name ?? $cylinder),
-            $ignition->setBy, $point?->inWords(),
-            $this->place($point, $limit?->min), $this->place($point, $point?->stated->aim()), $this->place($point, $limit?->max),
-            array_map($this->round(...), $loop->rounds()), $loop->task(),
-            TimingSteps::shape($this->state, $loop->step()), $loop->headline(), $loop->advice(), $this->plate($loop),
-            $ignition->rotation, $ignition->seenFrom, $ignition->plateRadius?->quantity()['value'],
-            in_array($loop->task(), [IgnitionTask::RotorOff, IgnitionTask::Look], true) && $loop->rotorIsOn() && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
-            array_column($loop->spared(), 'id'), $loop->way(),
+            cylinder: $cylinder,
+            name: $cylinder === null ? 'Ignition point' : ucfirst($this->state->sheet->cylinder($cylinder)->name ?? $cylinder),
+            setBy: $ignition->setBy,
+            point: $point?->inWords(),
+            low: $this->place($point, $limit?->min),
+            aim: $this->place($point, $point?->stated->aim()),
+            high: $this->place($point, $limit?->max),
+            rounds: array_map($this->round(...), $loop->rounds()),
+            task: $loop->task(),
+            step: TimingSteps::shape($this->state, $loop->step()),
+            headline: $loop->headline(),
+            advice: $loop->advice(),
+            plate: $this->plate($loop),
+            rotation: $ignition->rotation,
+            seenFrom: $ignition->seenFrom,
+            radius: $ignition->plateRadius?->quantity()['value'],
+            rotorOffAgain: in_array($loop->task(), [IgnitionTask::RotorOff, IgnitionTask::Look], true) && $loop->rotorIsOn() && $this->state->work->doneBy(Steps::ROTOR_OFF) !== null,
+            spared: array_column($loop->spared(), 'id'),
+            way: $loop->way(),
         );
     }
 
@@ -70,9 +81,17 @@ final readonly class IgnitionView
         $at = self::at($round->read->read);
 
         return new IgnitionRoundShape(
-            $round->entry->id, $round->entry->by, $round->entry->at->format(SlipView::INSTANT),
-            $at->degrees, $at->below, $round->said->typed, $round->said->with(),
-            $round->read->verdict->state, $round->read->verdict->words, $round->read->verdict->reason, $round->staleBecause,
+            entry: $round->entry->id,
+            by: $round->entry->by,
+            at: $round->entry->at->format(SlipView::INSTANT),
+            degrees: $at->degrees,
+            below: $at->below,
+            typed: $round->said->typed,
+            with: $round->said->with(),
+            state: $round->read->verdict->state,
+            words: $round->read->verdict->words,
+            reason: $round->read->verdict->reason,
+            stale: $round->staleBecause,
         );
     }
 

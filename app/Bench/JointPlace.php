@@ -54,8 +54,12 @@ final readonly class JointPlace
         $apart = ($right - $left) / max(1, count($cylinders));
 
         return array_map(static fn (int $index, Cylinder $cylinder): TorqueBoreShape => new TorqueBoreShape(
-            $cylinder->id, $cylinder->name, round($left + $apart * ($index + 0.5), 1), round(($low + $high) / 2, 1),
-            $sheet->geometry->bore->quantity()['value'], $slab->kind === SlabKind::Head && ! in_array($sheet->valveTrain->gear, [ValveGear::None, ValveGear::Side], true),
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            x: round($left + $apart * ($index + 0.5), 1),
+            y: round(($low + $high) / 2, 1),
+            bore: $sheet->geometry->bore->quantity()['value'],
+            hasValves: $slab->kind === SlabKind::Head && ! in_array($sheet->valveTrain->gear, [ValveGear::None, ValveGear::Side], true),
         ), array_keys($cylinders), $cylinders);
     }
 

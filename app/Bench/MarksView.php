@@ -25,9 +25,13 @@ final readonly class MarksView
     public function parts(): array
     {
         return array_map(static fn (MarkedPart $part): MarkedPartShape => new MarkedPartShape(
-            $part->place->id, $part->place->kind, $part->place->part, $part->place->name, $part->mark,
-            array_map(static fn (Grade $grade): MarkChoiceShape => new MarkChoiceShape($grade->mark, $grade->min->quantity()['value'], $grade->max->quantity()['value']), $part->place->grades),
-            $part->proof === null ? null : AssessmentView::verdict($part->proof),
+            id: $part->place->id,
+            kind: $part->place->kind,
+            part: $part->place->part,
+            name: $part->place->name,
+            mark: $part->mark,
+            choices: array_map(static fn (Grade $grade): MarkChoiceShape => new MarkChoiceShape($grade->mark, $grade->min->quantity()['value'], $grade->max->quantity()['value']), $part->place->grades),
+            proof: $part->proof === null ? null : AssessmentView::verdict($part->proof),
         ), array_values(MarkedPart::all($this->state)));
     }
 

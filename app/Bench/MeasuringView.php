@@ -56,7 +56,20 @@ final readonly class MeasuringView
     public static function tools(): array
     {
         return array_values(Instrument::all()->sortBy('id')
-            ->map(static fn (Instrument $tool): ToolShape => new ToolShape($tool->id, $tool->name, $tool->kind, $tool->doubt, $tool->leaves, $tool->range, $tool->resolution, $tool->length, $tool->checked_on?->format('Y-m-d'), $tool->next_check?->format('Y-m-d'), $tool->isOverdue(Shop::today()), $tool->simulated))
+            ->map(static fn (Instrument $tool): ToolShape => new ToolShape(
+                id: $tool->id,
+                name: $tool->name,
+                kind: $tool->kind,
+                doubt: $tool->doubt,
+                leaves: $tool->leaves,
+                range: $tool->range,
+                resolution: $tool->resolution,
+                length: $tool->length,
+                checkedOn: $tool->checked_on?->format('Y-m-d'),
+                nextCheck: $tool->next_check?->format('Y-m-d'),
+                isOverdue: $tool->isOverdue(Shop::today()),
+                simulated: $tool->simulated,
+            ))
             ->all());
     }
 }

@@ -34,8 +34,18 @@ final readonly class PartsView
     {
         $columns = new Columns($this->state->sheet);
 
-        return array_map(fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape($part->part, $part->state, $part->promised, $part->for, $part->why, $part->wrong, $part->reuse?->class, $part->reuse->condition ?? '', $part->reuse?->class->mayGoBack() !== false,
-            $columns->ofSteps(array_values(array_filter(array_map($this->state->work->step(...), $part->for))))), PlannedPart::all($this->state));
+        return array_map(fn (PlannedPart $part): PlannedPartShape => new PlannedPartShape(
+            part: $part->part,
+            state: $part->state,
+            promised: $part->promised,
+            for: $part->for,
+            why: $part->why,
+            wrong: $part->wrong,
+            reuse: $part->reuse?->class,
+            condition: $part->reuse->condition ?? '',
+            mayGoBack: $part->reuse?->class->mayGoBack() !== false,
+            column: $columns->ofSteps(array_values(array_filter(array_map($this->state->work->step(...), $part->for)))),
+        ), PlannedPart::all($this->state));
     }
 
     /** @return list<HomePartShape> */
@@ -45,8 +55,18 @@ final readonly class PartsView
             $moved = $this->state->parts->backOf($part->id);
             $slab = $this->state->slabs->of($this->state->sheet->stack->slabs[$this->state->sheet->heightOf($part->slab) ?? 0]);
 
-            return new HomePartShape($part->id, $part->name(), $part->sort, $part->place, $part->placeName, $part->slab, ! $slab->isInPlace(),
-                $moved === null || $moved->place === $part->place ? null : $moved->place, $moved?->reason, $moved !== null);
+            return new HomePartShape(
+                id: $part->id,
+                name: $part->name(),
+                sort: $part->sort,
+                place: $part->place,
+                placeName: $part->placeName,
+                slab: $part->slab,
+                isOut: ! $slab->isInPlace(),
+                elsewhere: $moved === null || $moved->place === $part->place ? null : $moved->place,
+                reason: $moved?->reason,
+                isSaid: $moved !== null,
+            );
         }, array_values(HomePart::outIn($this->state->scope())));
     }
 }

@@ -52,9 +52,15 @@ final readonly class PlanView
     public function shape(): JobPlanningShape
     {
         return new JobPlanningShape(
-            array_map($this->step(...), array_values($this->state->work->steps())), $this->next(), $this->waits(), $this->ledger(), $this->debts(),
-            $this->schools(), $this->minutesLeft(),
-            new BriefShape($this->state->brief->errands(), self::offered($this->state->sheet)), $this->progress(),
+            steps: array_map($this->step(...), array_values($this->state->work->steps())),
+            next: $this->next(),
+            waits: $this->waits(),
+            ledger: $this->ledger(),
+            debts: $this->debts(),
+            schools: $this->schools(),
+            minutesLeft: $this->minutesLeft(),
+            brief: new BriefShape($this->state->brief->errands(), self::offered($this->state->sheet)),
+            progress: $this->progress(),
         );
     }
 
@@ -74,7 +80,14 @@ final readonly class PlanView
     {
         $next = $this->state->nextMove();
 
-        return new NextShape($next->kind, $next->id, $next->slab, $next->text, $next->why, $next->canBeWorked());
+        return new NextShape(
+            kind: $next->kind,
+            id: $next->id,
+            slab: $next->slab,
+            text: $next->text,
+            why: $next->why,
+            canBeWorked: $next->canBeWorked(),
+        );
     }
 
     /** @return list<string> other things that can be done now, each with its minutes: what fits a short free slot */
@@ -97,17 +110,41 @@ final readonly class PlanView
         $access = array_values(array_intersect_key($step->order->access, array_flip($needs)))[0] ?? null;
 
         return new StepShape(
-            $step->id, $step->place->slab, $this->cylinderOf($step), $step->kind,
-            $step->words->name, $step->words->why, $step->words->how, $step->words->uses, $step->words->tools, $this->state->decisions->partsOf($step),
-            $step->words->inTurn->acts, $step->words->inTurn->isMirrored, $step->effect->owes, $step->words->caution, $step->minutes, $step->asks->secondPerson, $work->stateOf($step), ! $isDone && $needs === [] && $blocked === [],
-            $needs,
-            array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
-            $work->voidBecause($step), $this->asks($step), $this->questions($step),
-            array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
-            $done?->id, $done?->by, $done?->at->format(self::INSTANT), $work->answerers($step->id), $work->aloneBy($step->id)?->by,
-            $access?->sentence(), $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
-            in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
-            $this->crownOf($step), $this->forNow($step), $this->bench($step),
+            id: $step->id,
+            slab: $step->place->slab,
+            cylinder: $this->cylinderOf($step),
+            kind: $step->kind,
+            name: $step->words->name,
+            why: $step->words->why,
+            how: $step->words->how,
+            uses: $step->words->uses,
+            tools: $step->words->tools,
+            takes: $this->state->decisions->partsOf($step),
+            inTurn: $step->words->inTurn->acts,
+            isMirrored: $step->words->inTurn->isMirrored,
+            owes: $step->effect->owes,
+            caution: $step->words->caution,
+            minutes: $step->minutes,
+            secondPerson: $step->asks->secondPerson,
+            state: $work->stateOf($step),
+            canBeDone: ! $isDone && $needs === [] && $blocked === [],
+            needs: $needs,
+            blockedBy: array_map(static fn (Blockage $blockage): BlockageShape => new BlockageShape($blockage->kind, $blockage->id, $blockage->why), $blocked),
+            voidBecause: $work->voidBecause($step),
+            asks: $this->asks($step),
+            questions: $this->questions($step),
+            spots: array_map(static fn (Spot $spot): string => $spot->id, $work->spotsOf($step)),
+            entry: $done?->id,
+            doneBy: $done?->by,
+            doneAt: $done?->at->format(self::INSTANT),
+            answerers: $work->answerers($step->id),
+            alone: $work->aloneBy($step->id)?->by,
+            access: $access?->sentence(),
+            aside: $aside?->said instanceof StepSetAside ? $aside->said->reason : null,
+            isOwn: in_array($step->id, array_column($this->state->brief->own(), 'id'), true),
+            crown: $this->crownOf($step),
+            forNow: $this->forNow($step),
+            bench: $this->bench($step),
         );
     }
 
@@ -161,9 +198,14 @@ final readonly class PlanView
             $isAskedAbout = $each->verdict?->state->asksForAName() !== true;
 
             return new QuestionShape(
-                $each->subject->id, $each->subject->name, $each->verdict->state ?? State::Unknown, $isAskedAbout ? 'Asked about' : $each->verdict->words,
-                trim(($isAskedAbout ? '' : $each->verdict->reason).' '.$each->caveats->question), $each->lastSpot(),
-                $accepted?->by, $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
+                verdict: $each->subject->id,
+                name: $each->subject->name,
+                state: $each->verdict->state ?? State::Unknown,
+                words: $isAskedAbout ? 'Asked about' : $each->verdict->words,
+                reason: trim(($isAskedAbout ? '' : $each->verdict->reason).' '.$each->caveats->question),
+                spot: $each->lastSpot(),
+                by: $accepted?->by,
+                because: $accepted?->said instanceof Accepts ? $accepted->said->reason() : null,
             );
         }, $questions->of($step));
     }
@@ -195,8 +237,15 @@ final readonly class PlanView
                 continue;
             }
             [$chosen, $whose] = $this->state->schools->of($school);
-            $shapes[] = new SchoolShape($school->matter, $school->question, $chosen, $whose, $this->state->schools->chosen($school->matter)?->reason, $this->state->work->isSettled($school->matter),
-                self::options($school));
+            $shapes[] = new SchoolShape(
+                matter: $school->matter,
+                question: $school->question,
+                chosen: $chosen,
+                whose: $whose,
+                reason: $this->state->schools->chosen($school->matter)?->reason,
+                isFixed: $this->state->work->isSettled($school->matter),
+                options: self::options($school),
+            );
         }
 
         return $shapes;
@@ -219,11 +268,11 @@ final readonly class PlanView
         $steps = $this->state->work->steps();
 
         return new LiftCostShape(
-            array_map(static fn ($slab): string => $slab->name, $cost->comesOff),
-            array_map(static fn (array $item): LiftItemShape => new LiftItemShape($item['part'], $item['why']), $cost->spent),
-            array_map(static fn (array $item): LiftItemShape => new LiftItemShape($steps[$item['step']]->words->name, $item['why']), $cost->void),
-            array_map(fn (array $item): LiftItemShape => new LiftItemShape($this->state->spots[$item['reading']]->name, $item['why']), $cost->stale),
-            $cost->minutes,
+            comesOff: array_map(static fn ($slab): string => $slab->name, $cost->comesOff),
+            spent: array_map(static fn (array $item): LiftItemShape => new LiftItemShape($item['part'], $item['why']), $cost->spent),
+            void: array_map(static fn (array $item): LiftItemShape => new LiftItemShape($steps[$item['step']]->words->name, $item['why']), $cost->void),
+            stale: array_map(fn (array $item): LiftItemShape => new LiftItemShape($this->state->spots[$item['reading']]->name, $item['why']), $cost->stale),
+            minutes: $cost->minutes,
         );
     }
 

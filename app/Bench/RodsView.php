@@ -37,11 +37,21 @@ final readonly class RodsView
         $thread = $setting === null ? null : ($setting->pitch === null ? $setting->perInch.' threads to the inch' : 'pitch '.$setting->pitch->written()).', '.$setting->flats.' flats';
 
         return new RodsShape(
-            $cylinder->id, $cylinder->name, $loop->task(), $loop->headline(), $loop->advice(),
-            $turns?->flats, $turns === null ? null : RodLoop::inWords($turns), $preload, $thread, RodLoop::valvesOf($this->state->sheet, $cylinder->id),
-            $wait === null ? null : WaitView::shape($wait),
-            $this->said($clearances->letOutBy($cylinder->id)), $this->said($clearances->spinsBy($cylinder->id)), $this->state->sheet->valveTrain->adjustableRods,
-            TimingSteps::shape($this->state, $loop->step()),
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            task: $loop->task(),
+            headline: $loop->headline(),
+            advice: $loop->advice(),
+            flats: $turns?->flats,
+            turns: $turns === null ? null : RodLoop::inWords($turns),
+            preload: $preload,
+            thread: $thread,
+            valves: RodLoop::valvesOf($this->state->sheet, $cylinder->id),
+            wait: $wait === null ? null : WaitView::shape($wait),
+            letOut: $this->said($clearances->letOutBy($cylinder->id)),
+            spins: $this->said($clearances->spinsBy($cylinder->id)),
+            adjustable: $this->state->sheet->valveTrain->adjustableRods,
+            step: TimingSteps::shape($this->state, $loop->step()),
         );
     }
 

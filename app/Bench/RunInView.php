@@ -27,26 +27,49 @@ final readonly class RunInView
         $stages = $planned->stages ?? $stated->stages;
 
         return new RunInShape(
-            $stated->heatCycles, $this->state->runIn->cycles(), $this->state->runIn->isWarm(), $this->cooling(), intdiv($stated->cool, 60).' min', TimingSteps::open($this->state, RunningIn::HEAT),
-            array_map(static fn (RunInStage $stage): RunInStageShape => new RunInStageShape($stage->until.' h', $stage->throttle, $stage->note), $stages),
-            $planned === null ? $this->proposed() : array_map($this->dated(...), $this->state->runIn->all()),
-            $planned === null ? $stated->ratio : $planned->ratio, $planned === null ? $stated->ratioAfter : $planned->ratioAfter,
-            $planned->hoursPerWeek ?? RunningIn::USUAL, $planned?->note, $planned !== null, $stated->source, TimingSteps::open($this->state, RunningIn::SHEET),
+            heatCycles: $stated->heatCycles,
+            cycles: $this->state->runIn->cycles(),
+            warm: $this->state->runIn->isWarm(),
+            cooling: $this->cooling(),
+            cool: intdiv($stated->cool, 60).' min',
+            heatStep: TimingSteps::open($this->state, RunningIn::HEAT),
+            stages: array_map(static fn (RunInStage $stage): RunInStageShape => new RunInStageShape($stage->until.' h', $stage->throttle, $stage->note), $stages),
+            rechecks: $planned === null ? $this->proposed() : array_map($this->dated(...), $this->state->runIn->all()),
+            ratio: $planned === null ? $stated->ratio : $planned->ratio,
+            ratioAfter: $planned === null ? $stated->ratioAfter : $planned->ratioAfter,
+            hoursPerWeek: $planned->hoursPerWeek ?? RunningIn::USUAL,
+            note: $planned?->note,
+            planned: $planned !== null,
+            source: $stated->source,
+            step: TimingSteps::open($this->state, RunningIn::SHEET),
         );
     }
 
     /** @return list<RecheckShape> what the sheet asks for, and what was asked for at the bench */
     private function proposed(): array
     {
-        $stated = array_map(static fn (Recheck $recheck): RecheckShape => new RecheckShape('', $recheck->what, $recheck->when(), null, false, null), $this->state->sheet->runIn->rechecks);
+        $stated = array_map(static fn (Recheck $recheck): RecheckShape => new RecheckShape(
+            id: '',
+            what: $recheck->what,
+            when: $recheck->when(),
+            due: null,
+            done: false,
+            by: null,
+        ), $this->state->sheet->runIn->rechecks);
 
         return [...$stated, ...array_map($this->dated(...), $this->state->runIn->all())];
     }
 
     private function dated(DatedRecheck $asked): RecheckShape
     {
-        return new RecheckShape($asked->id, $asked->recheck->what, $asked->recheck->when(),
-            $asked->due($this->state->closing->handedOver())?->setTimezone(Shop::now()->getTimezone())->format('Y-m-d'), $asked->done !== null, $asked->done?->by);
+        return new RecheckShape(
+            id: $asked->id,
+            what: $asked->recheck->what,
+            when: $asked->recheck->when(),
+            due: $asked->due($this->state->closing->handedOver())?->setTimezone(Shop::now()->getTimezone())->format('Y-m-d'),
+            done: $asked->done !== null,
+            by: $asked->done?->by,
+        );
     }
 
     private function cooling(): ?WaitShape

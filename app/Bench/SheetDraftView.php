@@ -40,18 +40,23 @@ final readonly class SheetDraftView
         $state = $sheet === null ? null : Build::replay($sheet, [], Shop::now());
 
         return new SheetDraftShape(
-            array_map(static fn (Refusal $refusal): RefusalShape => new RefusalShape(...$refusal->toArray()), $this->report->refusals),
-            $sheet === null || $state === null ? null : new FirstSheetShape(
-                $sheet->identity->id, $sheet->title(), $sheet->description(), EngineView::facts($sheet), DrawingView::of($sheet),
-                (new StackView($state))->onFloor(), Sheet::newest($sheet->identity->id) !== null,
+            refusals: array_map(static fn (Refusal $refusal): RefusalShape => new RefusalShape(...$refusal->toArray()), $this->report->refusals),
+            drawn: $sheet === null || $state === null ? null : new FirstSheetShape(
+                id: $sheet->identity->id,
+                title: $sheet->title(),
+                description: $sheet->description(),
+                facts: EngineView::facts($sheet),
+                drawing: DrawingView::of($sheet),
+                slabs: (new StackView($state))->onFloor(),
+                known: Sheet::newest($sheet->identity->id) !== null,
             ),
-            $this->report->says(),
-            $this->report->lacks(),
-            $this->differences,
-            $state === null ? [] : (new BarrelView($state))->gaps(),
-            $state === null ? [] : (new TimingView($state))->lifts(),
-            $sheet === null ? [] : array_map(fn (Errand $errand): DraftErrandShape => $this->errand($sheet, $errand), Errand::on($sheet)),
-            array_map(static fn (string $name): JudgedShape => new JudgedShape($name, SheetView::title($name)), JudgedQuantity::names()),
+            says: $this->report->says(),
+            lacks: $this->report->lacks(),
+            differences: $this->differences,
+            gaps: $state === null ? [] : (new BarrelView($state))->gaps(),
+            lifts: $state === null ? [] : (new TimingView($state))->lifts(),
+            errands: $sheet === null ? [] : array_map(fn (Errand $errand): DraftErrandShape => $this->errand($sheet, $errand), Errand::on($sheet)),
+            judged: array_map(static fn (string $name): JudgedShape => new JudgedShape($name, SheetView::title($name)), JudgedQuantity::names()),
         );
     }
 
@@ -71,6 +76,12 @@ final readonly class SheetDraftView
     {
         $waits = array_filter($sheet->work->waits, static fn (SheetWait $wait): bool => in_array($step->id, WaitOf::begins($wait, $sheet), true));
 
-        return new DraftStepShape($step->id, $step->words->name, $step->place->slab, $isNew, array_values(array_map(static fn (SheetWait $wait): string => $wait->name, $waits)));
+        return new DraftStepShape(
+            id: $step->id,
+            name: $step->words->name,
+            slab: $step->place->slab,
+            isNew: $isNew,
+            waits: array_values(array_map(static fn (SheetWait $wait): string => $wait->name, $waits)),
+        );
     }
 }

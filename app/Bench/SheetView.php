@@ -32,14 +32,18 @@ final class SheetView
             ->selectRaw('version, engine_sheets.created_at as at, count(jobs.id) as jobs')->get();
 
         return new SheetShape(
-            $sheet->slug, $engine->title(), $engine->description(), EngineView::facts($engine), $sheet->version,
-            array_values($versions->map(static fn (stdClass $row): SheetVersionShape => self::version(Row::of($row)))->all()),
-            self::limits($engine),
-            array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),
-            PlanView::offered($engine),
-            array_map(static fn (Slab $slab): SheetSlabShape => new SheetSlabShape($slab->id, $slab->name), array_reverse(array_slice($engine->stack->slabs, 1))),
-            $sheet->written(),
-            [...(new SheetTimingView($engine))->shapes(), ...(new SheetClosingView($engine))->shapes()],
+            slug: $sheet->slug,
+            title: $engine->title(),
+            description: $engine->description(),
+            facts: EngineView::facts($engine),
+            version: $sheet->version,
+            versions: array_values($versions->map(static fn (stdClass $row): SheetVersionShape => self::version(Row::of($row)))->all()),
+            limits: self::limits($engine),
+            consequences: array_map(static fn (array $each): ConsequenceShape => new ConsequenceShape($each['part'], $each['text'], $each['confirmed'], $each['wrong']), Consequences::of($engine)),
+            errands: PlanView::offered($engine),
+            slabs: array_map(static fn (Slab $slab): SheetSlabShape => new SheetSlabShape($slab->id, $slab->name), array_reverse(array_slice($engine->stack->slabs, 1))),
+            document: $sheet->written(),
+            timing: [...(new SheetTimingView($engine))->shapes(), ...(new SheetClosingView($engine))->shapes()],
         );
     }
 

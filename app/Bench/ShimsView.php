@@ -41,16 +41,24 @@ final readonly class ShimsView
         $step = $this->state->work->step($this->loop->task() === ShimTask::Fit ? ValveSteps::SHIMS : ValveSteps::DECIDED);
 
         return new ShimsShape(
-            $this->loop->task(), $this->loop->headline(), $this->loop->advice(), $aim, $all, $this->state->sheet->valveTrain->setting->ratio,
-            $sold === null ? null : sprintf('%s to %s, every %s', $sold->from->written(), $sold->to->written(), $sold->step->written()),
-            $this->rows($plan),
-            $plan === null ? [] : array_map(static fn (array $part): ShimPartShape => new ShimPartShape($part[0], $part[1]), ShimLoop::toBuy($plan)),
-            $this->spare($plan),
-            $refused, array_map(static fn (Step $step): string => $step->words->name, $this->loop->costs()),
-            array_map(static fn (string $part, int $count): ShimPartShape => new ShimPartShape($part, $count), array_keys($this->sizes()), array_values($this->sizes())),
-            $decided?->id, $decided?->by, $this->state->clearances->shelvedBy()?->by,
-            $this->state->clearances->allFitted() ? array_map(self::written(...), $this->state->clearances->leftOver()) : [],
-            $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
+            task: $this->loop->task(),
+            headline: $this->loop->headline(),
+            advice: $this->loop->advice(),
+            aim: $aim,
+            all: $all,
+            ratio: $this->state->sheet->valveTrain->setting->ratio,
+            sold: $sold === null ? null : sprintf('%s to %s, every %s', $sold->from->written(), $sold->to->written(), $sold->step->written()),
+            rows: $this->rows($plan),
+            buy: $plan === null ? [] : array_map(static fn (array $part): ShimPartShape => new ShimPartShape($part[0], $part[1]), ShimLoop::toBuy($plan)),
+            spare: $this->spare($plan),
+            refused: $refused,
+            costs: array_map(static fn (Step $step): string => $step->words->name, $this->loop->costs()),
+            shelf: array_map(static fn (string $part, int $count): ShimPartShape => new ShimPartShape($part, $count), array_keys($this->sizes()), array_values($this->sizes())),
+            decided: $decided?->id,
+            decidedBy: $decided?->by,
+            shelvedBy: $this->state->clearances->shelvedBy()?->by,
+            leftOver: $this->state->clearances->allFitted() ? array_map(self::written(...), $this->state->clearances->leftOver()) : [],
+            step: $step === null || $this->state->work->isDone($step) ? null : TimingSteps::shape($this->state, $step),
         );
     }
 
@@ -94,14 +102,28 @@ final readonly class ShimsView
         $clearances = $this->state->clearances;
         if (in_array($this->loop->task(), [ShimTask::Fit, ShimTask::ReadAgain], true)) {
             return array_map(fn (ShimChosen $shim): ShimRowShape => new ShimRowShape(
-                $shim->valve, $this->before($shim), $shim->size->written(), $shim->source, $shim->whose, self::words($shim->source, $shim->whose, $shim->size), '', true,
-                $clearances->fittedBy($shim->valve)?->by,
+                valve: $shim->valve,
+                from: $this->before($shim),
+                to: $shim->size->written(),
+                source: $shim->source,
+                whose: $shim->whose,
+                words: self::words($shim->source, $shim->whose, $shim->size),
+                after: '',
+                changes: true,
+                fitted: $clearances->fittedBy($shim->valve)?->by,
             ), array_values($clearances->chosen()));
         }
 
         return $plan === null ? [] : array_map(static fn (ShimChange $change): ShimRowShape => new ShimRowShape(
-            $change->valve->id, Length::ofNanometres($change->valve->shim)->written(), Length::ofNanometres($change->to)->written(), $change->source, $change->whose,
-            self::words($change->source, $change->whose, Length::ofNanometres($change->to)), self::after($change), $change->source !== ShimSource::Stays, null,
+            valve: $change->valve->id,
+            from: Length::ofNanometres($change->valve->shim)->written(),
+            to: Length::ofNanometres($change->to)->written(),
+            source: $change->source,
+            whose: $change->whose,
+            words: self::words($change->source, $change->whose, Length::ofNanometres($change->to)),
+            after: self::after($change),
+            changes: $change->source !== ShimSource::Stays,
+            fitted: null,
         ), $plan->changes);
     }
 

@@ -36,9 +36,15 @@ final readonly class SlipView
         $strike = $this->state->struck[$entry->id] ?? null;
 
         return new SlipLineShape(
-            $entry->id, $entry->kind(), $entry->at->format(self::INSTANT), $entry->by, $entry->said->words($this->state),
-            $strike?->by, $strike?->said instanceof EntryStruck ? $strike->said->reason : null,
-            $strike === null && ! $entry->said instanceof JobOpened, $entry->photo(),
+            id: $entry->id,
+            kind: $entry->kind(),
+            at: $entry->at->format(self::INSTANT),
+            by: $entry->by,
+            text: $entry->said->words($this->state),
+            struckBy: $strike?->by,
+            struckReason: $strike?->said instanceof EntryStruck ? $strike->said->reason : null,
+            mayBeStruck: $strike === null && ! $entry->said instanceof JobOpened,
+            photo: $entry->photo(),
         );
     }
 }

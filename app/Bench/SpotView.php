@@ -27,17 +27,31 @@ final class SpotView
         $first = $state->readings->firstAt($spot->id);
 
         return new SpotShape(
-            $spot->id, $measurable->key, $spot->form(), $spot->name, $spot->hint, $taken->sketch->value ?? '',
-            $state->readings->slabOf($spot)->id, $cylinder?->id, $spot->at->part,
-            $spot->at->depth?->quantity()['value'], $spot->about?->quantity()['value'],
-            $measurable->laid->group, $measurable->title(), $cylinder === null ? $spot->name : str_replace(', '.$cylinder->name, '', $spot->name),
-            $measurable->dimension()->canonicalUnit()->symbol, Shop::unitsOf($measurable->dimension()),
-            $taken->instrument(), $taken->instruments(), isset($state->work->asked()[$spot->id]),
-            $taken->good, $taken->good === null ? null : $measurable->wording->high,
-            $stale === null ? null : self::text($state, $stale->reading).' before '.self::event($stale->why),
-            $first === null ? null : self::text($state, $first),
-            $state->parts->heldUpBy($spot->id)?->part,
-            $entry === null || $reading === null ? null : self::reading($entry, $reading),
+            id: $spot->id,
+            quantity: $measurable->key,
+            form: $spot->form(),
+            name: $spot->name,
+            hint: $spot->hint,
+            sketch: $taken->sketch->value ?? '',
+            slab: $state->readings->slabOf($spot)->id,
+            cylinder: $cylinder?->id,
+            part: $spot->at->part,
+            depth: $spot->at->depth?->quantity()['value'],
+            expected: $spot->about?->quantity()['value'],
+            group: $measurable->laid->group,
+            title: $measurable->title(),
+            label: $cylinder === null ? $spot->name : str_replace(', '.$cylinder->name, '', $spot->name),
+            unit: $measurable->dimension()->canonicalUnit()->symbol,
+            units: Shop::unitsOf($measurable->dimension()),
+            instrument: $taken->instrument(),
+            instruments: $taken->instruments(),
+            isExpected: isset($state->work->asked()[$spot->id]),
+            good: $taken->good,
+            bad: $taken->good === null ? null : $measurable->wording->high,
+            stale: $stale === null ? null : self::text($state, $stale->reading).' before '.self::event($stale->why),
+            before: $first === null ? null : self::text($state, $first),
+            waitsFor: $state->parts->heldUpBy($spot->id)?->part,
+            reading: $entry === null || $reading === null ? null : self::reading($entry, $reading),
         );
     }
 
@@ -59,11 +73,24 @@ final class SpotView
         [$passes, $drags, $refuses] = array_map($part, FeelerBracket::KEYS);
 
         return new ReadingShape(
-            $entry->id, $reading->text,
-            $reading->spot->form() === EntryForm::Leaves ? null : $reading->size()?->quantity()['value'],
-            $part('reading'), $part('setting'), $part('deviation'), $passes, $drags, $refuses,
-            $reading->shown(), $part('hole'), $part('shaft'), $part('answer'), $part('at_least'),
-            $entry->at->format('Y-m-d\TH:i:s.v\Z'), $entry->by, $reading->tool?->name, $reading->setWith?->name,
+            entry: $entry->id,
+            text: $reading->text,
+            millimetres: $reading->spot->form() === EntryForm::Leaves ? null : $reading->size()?->quantity()['value'],
+            figure: $part('reading'),
+            setting: $part('setting'),
+            deviation: $part('deviation'),
+            passes: $passes,
+            drags: $drags,
+            refuses: $refuses,
+            shown: $reading->shown(),
+            hole: $part('hole'),
+            shaft: $part('shaft'),
+            answer: $part('answer'),
+            atLeast: $part('at_least'),
+            at: $entry->at->format('Y-m-d\TH:i:s.v\Z'),
+            by: $entry->by,
+            tool: $reading->tool?->name,
+            setWith: $reading->setWith?->name,
         );
     }
 }

@@ -32,10 +32,11 @@ final readonly class StackView
         $sheet = $this->state->sheet;
 
         return new JobStackShape(
-            array_map($this->slab(...), $sheet->stack->slabs), $this->togetherUpTo(),
-            array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
-            $this->columns->names(),
-            array_map(static fn (Act $act): ActShape => new ActShape($act, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), array_values(array_filter(Act::on($sheet), $this->canBeDone(...)))),
+            slabs: array_map($this->slab(...), $sheet->stack->slabs),
+            togetherUpTo: $this->togetherUpTo(),
+            trays: array_map(static fn (BoltBoard $board): string => $board->slab->id, BoltBoard::outIn($this->state->scope())),
+            columns: $this->columns->names(),
+            acts: array_map(static fn (Act $act): ActShape => new ActShape($act, $act->isOfCylinder(), $act->isOfRing(), $act->isOfValve()), array_values(array_filter(Act::on($sheet), $this->canBeDone(...)))),
         );
     }
 
@@ -58,7 +59,14 @@ final readonly class StackView
     /** @return list<FloorSlabShape> */
     public function onFloor(): array
     {
-        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape($slab->id, $slab->kind, $this->state->slabs->of($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside()), $this->state->sheet->stack->slabs);
+        return array_map(fn (Slab $slab): FloorSlabShape => new FloorSlabShape(
+            id: $slab->id,
+            drawnAs: $slab->kind,
+            state: $this->state->slabs->of($slab),
+            level: $this->levelOf($slab),
+            column: $this->columns->of($slab),
+            beside: $slab->kind->isBeside(),
+        ), $this->state->sheet->stack->slabs);
     }
 
     private function slab(Slab $slab): SlabShape
@@ -66,8 +74,19 @@ final readonly class StackView
         $open = array_filter($this->state->work->steps(), fn (Step $step): bool => $step->place->slab === $slab->id && ! $this->state->work->isDone($step));
         $unread = array_filter($this->state->work->asked(), fn (Spot $spot): bool => $this->state->readings->slabOf($spot)->id === $slab->id && $this->state->readings->entryAt($spot->id) === null);
 
-        return new SlabShape($slab->id, $slab->name, $slab->kind, $this->state->slabs->of($slab), implode('; ', [$this->state->slabs->words($slab), ...$this->pulled($slab)]), $slab->note,
-            count($open) + count($unread), $this->verdictCounts($slab), $this->levelOf($slab), $this->columns->of($slab), $slab->kind->isBeside());
+        return new SlabShape(
+            id: $slab->id,
+            name: $slab->name,
+            drawnAs: $slab->kind,
+            state: $this->state->slabs->of($slab),
+            lies: implode('; ', [$this->state->slabs->words($slab), ...$this->pulled($slab)]),
+            note: $slab->note,
+            toDo: count($open) + count($unread),
+            verdicts: $this->verdictCounts($slab),
+            level: $this->levelOf($slab),
+            column: $this->columns->of($slab),
+            beside: $slab->kind->isBeside(),
+        );
     }
 
     /** @return list<string> what stays to be seen of how its joints were pulled: felt, snug, replaced, owed, past its check */

@@ -62,16 +62,27 @@ final readonly class ThicknessView
         $isOpen = array_filter($deciding, static fn ($each): bool => $state->work->canBeDone($each)) !== [];
 
         return new ThicknessShape(
-            $this->stack->cylinder->id, $this->stack->cylinder->name, (float) $millimetres($geometry->bore), (float) $millimetres($geometry->stroke), $millimetres($geometry->rod),
-            $state->sheet->layout->cycle === Cycle::TwoStroke,
-            array_map($this->joint(...), array_values(array_filter($this->stack->joints(), fn (Slab $joint): bool => $joint->kind !== SlabKind::Head || $state->sheet->pieces->at($joint->id) !== []))),
-            array_map($this->figure(...), $this->figures->all()),
-            self::points($this->stack->deck), self::points($this->stack->squish),
-            $this->stack->deck?->isStale === true, $this->stack->squish?->isStale === true,
-            $this->figures->remarks(),
-            [$this->choices(true), $this->choices(false)],
-            $this->ports(), $millimetres($geometry->chamber->bowlAcross),
-            $this->chamber(), $this->wall(), $isOpen, $this->liftFirst(), array_map(static fn (Supplied $each): SuppliedShape => new SuppliedShape(
+            cylinder: $this->stack->cylinder->id,
+            name: $this->stack->cylinder->name,
+            bore: (float) $millimetres($geometry->bore),
+            stroke: (float) $millimetres($geometry->stroke),
+            rod: $millimetres($geometry->rod),
+            isTwoStroke: $state->sheet->layout->cycle === Cycle::TwoStroke,
+            joints: array_map($this->joint(...), array_values(array_filter($this->stack->joints(), fn (Slab $joint): bool => $joint->kind !== SlabKind::Head || $state->sheet->pieces->at($joint->id) !== []))),
+            figures: array_map($this->figure(...), $this->figures->all()),
+            deck: self::points($this->stack->deck),
+            squish: self::points($this->stack->squish),
+            deckStale: $this->stack->deck?->isStale === true,
+            squishStale: $this->stack->squish?->isStale === true,
+            remarks: $this->figures->remarks(),
+            choices: [$this->choices(true), $this->choices(false)],
+            ports: $this->ports(),
+            bowl: $millimetres($geometry->chamber->bowlAcross),
+            chamber: $this->chamber(),
+            wall: $this->wall(),
+            canDecide: $isOpen,
+            liftFirst: $this->liftFirst(),
+            supply: array_map(static fn (Supplied $each): SuppliedShape => new SuppliedShape(
                 $each->part, $each->from === Supplied::SHELF, $each->inWords()), Supply::of($state, $this->tried, $this->shelf, Shop::today(), Shop::openDays())),
         );
     }
@@ -83,12 +94,27 @@ final readonly class ThicknessView
         $decided = $thicknesses->decidedAt($joint->id);
 
         return new StackJointShape(
-            $joint->id, $joint->name, $joint->kind->isBelowBarrel(), $joint->seal === Seal::ORing, $joint->kind === SlabKind::Head,
-            array_map(self::piece(...), $laid->pieces), $laid->thickness()->quantity()['value'], $laid->crushed, $laid->stated,
-            $decided === null ? null : array_map(self::piece(...), $decided->pieces), $thicknesses->decidedBy($joint->id)?->by, $thicknesses->isToBeChanged($joint->id),
-            array_map(fn (StackPiece $piece): StackPieceShape => new StackPieceShape(
-                $piece->id, $piece->slab, $piece->name, $piece->fitted()->quantity()['value'], $piece->volume, $this->shelf[$piece->name] ?? 0, $piece->days,
-                Supply::here($piece, Shop::today(), Shop::openDays())?->text,
+            slab: $joint->id,
+            name: $joint->name,
+            below: $joint->kind->isBelowBarrel(),
+            inGrooves: $joint->seal === Seal::ORing,
+            insert: $joint->kind === SlabKind::Head,
+            laid: array_map(self::piece(...), $laid->pieces),
+            laidThickness: $laid->thickness()->quantity()['value'],
+            crushed: $laid->crushed,
+            stated: $laid->stated,
+            decided: $decided === null ? null : array_map(self::piece(...), $decided->pieces),
+            decidedBy: $thicknesses->decidedBy($joint->id)?->by,
+            toBeChanged: $thicknesses->isToBeChanged($joint->id),
+            pieces: array_map(fn (StackPiece $piece): StackPieceShape => new StackPieceShape(
+                id: $piece->id,
+                slab: $piece->slab,
+                name: $piece->name,
+                thickness: $piece->fitted()->quantity()['value'],
+                volume: $piece->volume,
+                onShelf: $this->shelf[$piece->name] ?? 0,
+                days: $piece->days,
+                here: Supply::here($piece, Shop::today(), Shop::openDays())?->text,
             ), $this->stack->state->sheet->pieces->at($joint->id)),
         );
     }
@@ -106,13 +132,20 @@ final readonly class ThicknessView
         $source = $figure->limit?->source;
 
         return new StackFigureShape(
-            $figure->key, $figure->name, $figure->dimension->canonicalUnit()->symbol, $figure->dimension === Dimension::Length ? 2 : 1,
-            $value(self::worst($figure->moved->before)), $value($after), $after === null ? null : self::oneSided($after, $figure->dimension),
-            $figure->movedFromBelow, $figure->note,
-            $figure->limit?->decides() === true ? AssessmentView::limitText($figure->limit) : null, $source,
-            $figure->verdict === null || $figure->limit === null ? null : AssessmentView::verdict($figure->verdict),
-            $figure->limit === null ? null : AssessmentView::ruler($ruler, $figure->dimension),
-            count($figure->moved->before),
+            key: $figure->key,
+            name: $figure->name,
+            unit: $figure->dimension->canonicalUnit()->symbol,
+            decimals: $figure->dimension === Dimension::Length ? 2 : 1,
+            before: $value(self::worst($figure->moved->before)),
+            after: $value($after),
+            words: $after === null ? null : self::oneSided($after, $figure->dimension),
+            fromBelow: $figure->movedFromBelow,
+            note: $figure->note,
+            limit: $figure->limit?->decides() === true ? AssessmentView::limitText($figure->limit) : null,
+            source: $source,
+            verdict: $figure->verdict === null || $figure->limit === null ? null : AssessmentView::verdict($figure->verdict),
+            ruler: $figure->limit === null ? null : AssessmentView::ruler($ruler, $figure->dimension),
+            wasWhiskers: count($figure->moved->before),
         );
     }
 
@@ -150,8 +183,12 @@ final readonly class ThicknessView
         $each = fn (ThicknessChoice $choice): StackChoiceShape => $this->choice($choices, $choice);
 
         return new StackChoicesShape(
-            $below, $by, $limit === null ? null : AssessmentView::limitText($limit), $found?->wanted?->quantity()['value'],
-            array_map($each, $found->choices ?? []), array_map($each, $found->nearly ?? []),
+            below: $below,
+            by: $by,
+            target: $limit === null ? null : AssessmentView::limitText($limit),
+            wanted: $found?->wanted?->quantity()['value'],
+            choices: array_map($each, $found->choices ?? []),
+            nearly: array_map($each, $found->nearly ?? []),
         );
     }
 
@@ -169,10 +206,14 @@ final readonly class ThicknessView
         $end = static fn (Length $length): ?float => abs($length->nanometres) > 5e8 ? null : $length->quantity()['value'];
 
         return new StackChoiceShape(
-            $choice->pieces, (new LaidPieces(array_map(LaidPiece::of(...), $pieces), false, true))->inWords(), $choice->thickness->quantity()['value'],
-            $end($choice->low), $end($choice->high), $choices->fitsAll($choice),
-            array_map(static fn (StackPiece $piece): string => $piece->name, $missing),
-            $missing === [] ? null : max(array_map(static fn (StackPiece $piece): int => $piece->days ?? 0, $missing)),
+            pieces: $choice->pieces,
+            named: (new LaidPieces(array_map(LaidPiece::of(...), $pieces), false, true))->inWords(),
+            thickness: $choice->thickness->quantity()['value'],
+            low: $end($choice->low),
+            high: $end($choice->high),
+            fitsAll: $choices->fitsAll($choice),
+            missing: array_map(static fn (StackPiece $piece): string => $piece->name, $missing),
+            days: $missing === [] ? null : max(array_map(static fn (StackPiece $piece): int => $piece->days ?? 0, $missing)),
         );
     }
 
@@ -185,8 +226,16 @@ final readonly class ThicknessView
         foreach ($this->stack->ports() as $id => $name) {
             $port = $stated[$id] ?? null;
             $at = $port->at ?? ($id === PortEdge::EXHAUST ? 0.0 : 75.0);
-            $ports[] = new PortOnWallShape((string) $id, $name, $millimetres($this->stack->portTop((string) $id)), $millimetres($port?->bottom), $at, $millimetres($port?->width),
-                $at > 0 && $at < 180, 'port_height.'.$this->stack->cylinder->id.'.'.$id);
+            $ports[] = new PortOnWallShape(
+                id: (string) $id,
+                name: $name,
+                top: $millimetres($this->stack->portTop((string) $id)),
+                bottom: $millimetres($port?->bottom),
+                at: $at,
+                width: $millimetres($port?->width),
+                pair: $at > 0 && $at < 180,
+                spot: 'port_height.'.$this->stack->cylinder->id.'.'.$id,
+            );
         }
 
         return $ports;
@@ -213,10 +262,19 @@ final readonly class ThicknessView
         $counted = $this->figures->counted();
 
         return new ChamberShape(
-            $state->sheet->displacement(), $state->sheet->geometry->sweptVolume(), $sources->chamber, $sources->chamberFrom, $sources->spread,
-            $counted->gasket, $counted->deck, $sources->dome, $sources->domeFrom, $room->opening->quantity()['value'],
-            $counted->compression?->clearance, $counted->compression?->ratio(),
-            $this->needed(),
+            displacement: $state->sheet->displacement(),
+            swept: $state->sheet->geometry->sweptVolume(),
+            chamber: $sources->chamber,
+            chamberFrom: $sources->chamberFrom,
+            chamberSpread: $sources->spread,
+            gasket: $counted->gasket,
+            deck: $counted->deck,
+            dome: $sources->dome,
+            domeFrom: $sources->domeFrom,
+            opening: $room->opening->quantity()['value'],
+            clearance: $counted->compression?->clearance,
+            ratio: $counted->compression?->ratio(),
+            needed: $this->needed(),
         );
     }
 
@@ -228,8 +286,14 @@ final readonly class ThicknessView
         }
         $needed = $compression->needed($this->target);
 
-        return new NeededRoomShape($this->target, $needed->clearance, $needed->chamber, $needed->thickness?->quantity()['value'], $compression->clearance - $needed->clearance,
-            StackFigures::onRaising($compression->ratio(), $this->target));
+        return new NeededRoomShape(
+            target: $this->target,
+            clearance: $needed->clearance,
+            chamber: $needed->chamber,
+            thickness: $needed->thickness?->quantity()['value'],
+            takeOff: $compression->clearance - $needed->clearance,
+            warning: StackFigures::onRaising($compression->ratio(), $this->target),
+        );
     }
 
     /** The barrel that comes off once more, where what is tried below it is not what lies there. */

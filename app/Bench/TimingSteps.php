@@ -27,6 +27,13 @@ final class TimingSteps
         $first = $needs === [] ? null : $state->work->step($needs[0])?->words->name;
         $held = $first === null ? ($state->work->blockages($step)[0] ?? null)?->why : 'First: '.lcfirst($first).'.';
 
-        return new TimingStepShape($step->id, $step->words->name, $step->place->slab, $held === null, $step->kind === StepKind::Torque, $held);
+        return new TimingStepShape(
+            id: $step->id,
+            name: $step->words->name,
+            slab: $step->place->slab,
+            ready: $held === null,
+            torque: $step->kind === StepKind::Torque,
+            held: $held,
+        );
     }
 }

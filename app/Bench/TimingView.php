@@ -48,21 +48,34 @@ final readonly class TimingView
         $train = $sheet->valveTrain;
 
         return new TimingShape(
-            (float) $millimetres($sheet->geometry->bore), (float) $millimetres($sheet->geometry->stroke), $millimetres($sheet->geometry->rod),
-            $sheet->ignition->incline / 1e9, $sheet->layout->cycle, $sheet->layout->form, $sheet->layout->veeAngle ?? 0.0,
-            $train->gear, $train->drive,
-            $sheet->crank?->runs()->value ?? 'clockwise', $sheet->crank?->seenFrom() ?? 'the right', $sheet->crank?->turnedBy,
-            $sheet->crank?->mayTurnBack() ?? true, $sheet->crank?->turningBack, $train->cams?->lift?->written(), $train->decompressor, $train->splitChain, $sheet->ignition->point !== null,
-            array_map($this->cylinder(...), $sheet->layout->cylinders, array_keys($sheet->layout->cylinders)),
-            array_map(static fn (Stroke $stroke): TimingStrokeShape => new TimingStrokeShape($stroke->name, $stroke->from, $stroke->to), Stroke::of($sheet->layout->cycle, $train->cams)),
-            $this->lifts(),
-            $train->camWheel === null ? null : self::wheel($train->camWheel),
-            array_map($this->mark(...), $sheet->marks->all),
-            array_map((new TopView($this->state))->shape(...), $sheet->layout->cylinders),
-            (new IgnitionView($this->state))->shapes(),
-            (new CamView($this->state))->shapes(),
-            array_map(self::fit(...), WheelFit::on($this->state)),
-            $sheet->ignition->point === null ? null : 'A thicker gasket lifts head and dial together: zero the dial at the top again, and a point measured from the top is the same. '
+            bore: (float) $millimetres($sheet->geometry->bore),
+            stroke: (float) $millimetres($sheet->geometry->stroke),
+            rod: $millimetres($sheet->geometry->rod),
+            incline: $sheet->ignition->incline / 1e9,
+            cycle: $sheet->layout->cycle,
+            form: $sheet->layout->form,
+            veeAngle: $sheet->layout->veeAngle ?? 0.0,
+            gear: $train->gear,
+            drive: $train->drive,
+            runs: $sheet->crank?->runs()->value ?? 'clockwise',
+            seenFrom: $sheet->crank?->seenFrom() ?? 'the right',
+            turnedBy: $sheet->crank?->turnedBy,
+            mayTurnBack: $sheet->crank?->mayTurnBack() ?? true,
+            turningBack: $sheet->crank?->turningBack,
+            lift: $train->cams?->lift?->written(),
+            decompressor: $train->decompressor,
+            splitChain: $train->splitChain,
+            statesPoint: $sheet->ignition->point !== null,
+            cylinders: array_map($this->cylinder(...), $sheet->layout->cylinders, array_keys($sheet->layout->cylinders)),
+            strokes: array_map(static fn (Stroke $stroke): TimingStrokeShape => new TimingStrokeShape($stroke->name, $stroke->from, $stroke->to), Stroke::of($sheet->layout->cycle, $train->cams)),
+            lifts: $this->lifts(),
+            wheel: $train->camWheel === null ? null : self::wheel($train->camWheel),
+            marks: array_map($this->mark(...), $sheet->marks->all),
+            tops: array_map((new TopView($this->state))->shape(...), $sheet->layout->cylinders),
+            ignitions: (new IgnitionView($this->state))->shapes(),
+            cams: (new CamView($this->state))->shapes(),
+            wheels: array_map(self::fit(...), WheelFit::on($this->state)),
+            thickness: $sheet->ignition->point === null ? null : 'A thicker gasket lifts head and dial together: zero the dial at the top again, and a point measured from the top is the same. '
                 .'Only a depth counted from the plug’s seat, and the cams that a chain turns, move with it.',
         );
     }
@@ -73,7 +86,13 @@ final readonly class TimingView
         $angle = $this->sheet->layout->form === Form::Vee ? $this->sheet->layout->veeAngle ?? 0.0 : 0.0;
         $lean = $angle / 2 * ($index % 2 === 0 ? 1 : -1);
 
-        return new TimingCylinderShape($cylinder->id, $cylinder->name, $cylinder->phase, $cylinder->fires, $lean);
+        return new TimingCylinderShape(
+            id: $cylinder->id,
+            name: $cylinder->name,
+            phase: $cylinder->phase,
+            fires: $cylinder->fires,
+            lean: $lean,
+        );
     }
 
     /** @return list<TimingLiftShape> */
@@ -88,9 +107,15 @@ final readonly class TimingView
             }
             $most = $cams->most?->quantity()['value'] ?? self::USUAL_LIFT;
             $lift = ValveLift::of($side, $events, min($most * 0.9, $cams->lift?->quantity()['value'] ?? 0.0), $most);
-            $lifts[] = new TimingLiftShape($side, $lift->opens, $lift->closes, $most, array_map(
-                static fn (int $crank): float => round($lift->at($crank), 3), range(0, (int) ValveLift::CYCLE - 1, self::LIFT_STEP),
-            ));
+            $lifts[] = new TimingLiftShape(
+                side: $side,
+                opens: $lift->opens,
+                closes: $lift->closes,
+                most: $most,
+                lifts: array_map(
+                    static fn (int $crank): float => round($lift->at($crank), 3), range(0, (int) ValveLift::CYCLE - 1, self::LIFT_STEP),
+                ),
+            );
         }
 
         return $lifts;
@@ -101,8 +126,13 @@ final readonly class TimingView
         $driving = $wheel->drivenBy ?? intdiv($wheel->teeth, 2);
 
         return new TimingWheelShape(
-            $wheel->teeth, $driving, $wheel->pitch->quantity()['value'] / (2 * sin(M_PI / $wheel->teeth)), $wheel->pitch->quantity()['value'],
-            $wheel->isSlotted, (new CamWheelStep($wheel->teeth))->cam() / 1e9, MarksMeet::afterTurns($driving, $wheel->teeth),
+            teeth: $wheel->teeth,
+            drivenBy: $driving,
+            radius: $wheel->pitch->quantity()['value'] / (2 * sin(M_PI / $wheel->teeth)),
+            pitch: $wheel->pitch->quantity()['value'],
+            slotted: $wheel->isSlotted,
+            tooth: (new CamWheelStep($wheel->teeth))->cam() / 1e9,
+            turns: MarksMeet::afterTurns($driving, $wheel->teeth),
         );
     }
 
@@ -111,10 +141,20 @@ final readonly class TimingView
         $drawnFrom = $this->sheet->crank?->seenFrom() ?? 'the right';
 
         return new TimingMarkShape(
-            $mark->id, $mark->name, $mark->on, $mark->for, $mark->cylinder, $mark->side, $mark->meets, $mark->clock, $mark->against,
-            $mark->seenFrom ?? $drawnFrom, $mark->seenFrom !== null && $mark->seenFrom !== $drawnFrom,
-            $this->sheet->ignition->trusted === $mark->id, $this->state->timings->punchedFor($mark->id)?->by,
-            (new IgnitionLoop($this->state, in_array($mark->cylinder, $this->state->timings->timedCylinders(), true) ? $mark->cylinder : null))->markOff($mark),
+            id: $mark->id,
+            name: $mark->name,
+            on: $mark->on,
+            for: $mark->for,
+            cylinder: $mark->cylinder,
+            side: $mark->side,
+            meets: $mark->meets,
+            clock: $mark->clock,
+            against: $mark->against,
+            seenFrom: $mark->seenFrom ?? $drawnFrom,
+            mirrored: $mark->seenFrom !== null && $mark->seenFrom !== $drawnFrom,
+            trusted: $this->sheet->ignition->trusted === $mark->id,
+            punched: $this->state->timings->punchedFor($mark->id)?->by,
+            off: (new IgnitionLoop($this->state, in_array($mark->cylinder, $this->state->timings->timedCylinders(), true) ? $mark->cylinder : null))->markOff($mark),
         );
     }
 
@@ -129,11 +169,19 @@ final readonly class TimingView
         $limit = $assessment?->subject->source->limit;
 
         return new WheelFitShape(
-            $fit->quantity, $measurable?->title() ?? $fit->quantity->value, $measurable?->taken->hint ?? '',
-            $assessment?->figure, $verdict?->state, $verdict?->words, $verdict?->reason, $verdict?->action,
-            $limit === null ? null : implode(' to ', array_map(static fn (int|float $end): string => $limit->dimension->written($end), array_filter([$limit->min, $limit->max], static fn (int|float|null $end): bool => $end !== null))),
-            $fit->shims?->where,
-            array_map($words, $choices === null ? [] : $choices->choices), array_map($words, $choices === null ? [] : $choices->nearly), $choices?->wanted?->written(),
+            spot: $fit->quantity,
+            name: $measurable?->title() ?? $fit->quantity->value,
+            hint: $measurable?->taken->hint ?? '',
+            read: $assessment?->figure,
+            state: $verdict?->state,
+            words: $verdict?->words,
+            reason: $verdict?->reason,
+            action: $verdict?->action,
+            limit: $limit === null ? null : implode(' to ', array_map(static fn (int|float $end): string => $limit->dimension->written($end), array_filter([$limit->min, $limit->max], static fn (int|float|null $end): bool => $end !== null))),
+            where: $fit->shims?->where,
+            shims: array_map($words, $choices === null ? [] : $choices->choices),
+            nearly: array_map($words, $choices === null ? [] : $choices->nearly),
+            wanted: $choices?->wanted?->written(),
         );
     }
 }

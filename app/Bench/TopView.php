@@ -26,14 +26,17 @@ final readonly class TopView
         $degrees = static fn (int|float|null $angle): ?float => $angle === null ? null : $angle / 1e9;
 
         return new TopShape(
-            $cylinder->id, array_map(self::pair(...), $this->state->timings->pairsOf($cylinder->id)),
-            $degrees($known?->found->tdc), $degrees($known?->found->setBy()), $degrees($known?->found->spread),
-            $known?->worth(),
-            array_map(static fn (TopNeed $need): TopNeedShape => new TopNeedShape(
+            cylinder: $cylinder->id,
+            pairs: array_map(self::pair(...), $this->state->timings->pairsOf($cylinder->id)),
+            tdc: $degrees($known?->found->tdc),
+            setBy: $degrees($known?->found->setBy()),
+            spread: $degrees($known?->found->spread),
+            worth: $known?->worth(),
+            needs: array_map(static fn (TopNeed $need): TopNeedShape => new TopNeedShape(
                 $need, $known?->isGoodFor($need) === true, $need->allows($top->tolerance()) / 1e9, $need->how(),
             ), TopNeed::on($this->state->sheet)),
-            $this->state->timings->wheelSetBy($cylinder->id)?->at->format(SlipView::INSTANT),
-            $degrees($top->standsStill()),
+            setAt: $this->state->timings->wheelSetBy($cylinder->id)?->at->format(SlipView::INSTANT),
+            standsStill: $degrees($top->standsStill()),
         );
     }
 
@@ -42,8 +45,14 @@ final readonly class TopView
         $said = PairRead::in($entry);
 
         return new TopPairShape(
-            $entry->id, $entry->by, $entry->at->format(SlipView::INSTANT), $said->way->words(),
-            $said->before / 1e9, $said->after / 1e9, $said->pair->middle / 1e9, $said->pair->half / 1e9,
+            entry: $entry->id,
+            by: $entry->by,
+            at: $entry->at->format(SlipView::INSTANT),
+            way: $said->way->words(),
+            before: $said->before / 1e9,
+            after: $said->after / 1e9,
+            middle: $said->pair->middle / 1e9,
+            half: $said->pair->half / 1e9,
         );
     }
 }

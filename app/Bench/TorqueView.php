@@ -60,20 +60,34 @@ final readonly class TorqueView
         $slab = $sheet->stack->named($step->place->slab) ?? $sheet->stack->slabs[0];
 
         return new TorqueJointShape(
-            $step->id, $slab->id, $programme?->groups[0]->name ?? $step->words->name, $state, $canBegin,
-            $canBegin || $state === StepState::Done ? null
+            step: $step->id,
+            slab: $slab->id,
+            name: $programme?->groups[0]->name ?? $step->words->name,
+            state: $state,
+            canBegin: $canBegin,
+            why: $canBegin || $state === StepState::Done ? null
                 : ($first === null ? $this->state->work->blockages($step)[0]->why ?? null : 'First: '.lcfirst($this->state->work->steps()[$first]->words->name).'.'),
-            array_map(self::bolt(...), $programme === null ? $sheet->stack->pulledIn($step->id) : array_values($programme->bolts)),
-            $programme === null ? [] : $this->passes($programme, $this->atHand($run, $canBegin)),
-            $programme?->toArray(),
-            $run === null ? null : $this->run($run), JointPlace::of($sheet, $slab, $programme),
+            bolts: array_map(self::bolt(...), $programme === null ? $sheet->stack->pulledIn($step->id) : array_values($programme->bolts)),
+            passes: $programme === null ? [] : $this->passes($programme, $this->atHand($run, $canBegin)),
+            programme: $programme?->toArray(),
+            run: $run === null ? null : $this->run($run),
+            place: JointPlace::of($sheet, $slab, $programme),
         );
     }
 
     private static function bolt(Fastener $bolt): TorqueBoltShape
     {
-        return new TorqueBoltShape($bolt->id, $bolt->x->quantity()['value'], $bolt->y->quantity()['value'], $bolt->thread, $bolt->condition(),
-            $bolt->leftHand, $bolt->reached, $bolt->oneUse, $bolt->toArray());
+        return new TorqueBoltShape(
+            id: $bolt->id,
+            x: $bolt->x->quantity()['value'],
+            y: $bolt->y->quantity()['value'],
+            thread: $bolt->thread,
+            condition: $bolt->condition(),
+            leftHand: $bolt->leftHand,
+            reached: $bolt->reached,
+            oneUse: $bolt->oneUse,
+            document: $bolt->toArray(),
+        );
     }
 
     /** @return list<int> the passes that a wrench is chosen for: those gone round now, and the ones after them */
@@ -104,9 +118,22 @@ final readonly class TorqueView
             $final = $pass->is(StageKind::Torque) ? $programme->finalIn($index)?->ends()[1] : null;
 
             return new TorquePassShape(
-                $group->id, $group->name, $group->source, $pass->stage->kind, $pass->words(), $pass->act(false), $pass->act(true),
-                $pass->order, $pass->target?->figure, $least, $most, $final > $most ? $final : null, $pass->stage->between, $pass->stage->note, $pass->over,
-                in_array($index, $atHand, true) ? $wrenches?->settings($pass, $byAdapter) ?? [] : [],
+                group: $group->id,
+                name: $group->name,
+                source: $group->source,
+                kind: $pass->stage->kind,
+                words: $pass->words(),
+                act: $pass->act(false),
+                actByFeel: $pass->act(true),
+                order: $pass->order,
+                figure: $pass->target?->figure,
+                least: $least,
+                most: $most,
+                final: $final > $most ? $final : null,
+                between: $pass->stage->between,
+                note: $pass->stage->note,
+                over: $pass->over,
+                settings: in_array($index, $atHand, true) ? $wrenches?->settings($pass, $byAdapter) ?? [] : [],
             );
         }, array_keys($programme->passes), $programme->passes);
     }
@@ -120,14 +147,32 @@ final readonly class TorqueView
         $earlier = array_filter($this->state->runs->all(), static fn (Run $each): bool => $each->step === $run->step && $each !== $run);
 
         return new TorqueRunShape(
-            $run->id, $begun->by ?? '', $begun?->at->format(self::INSTANT) ?? '', $last?->pull->at->format(self::INSTANT), $last?->pull->by,
-            $run->isComplete(), $run->whyVoid(), $current === null ? null : $current + 1,
-            self::due($run->next()), self::asked($run), array_map(static fn (int $pass): int => $pass + 1, $run->stagesBack()),
-            $this->wasLong($last), $current === null ? [] : $run->missed($current),
-            array_map(static fn (Owed $owed): TorqueOwedShape => new TorqueOwedShape($owed->bolt, $owed->reason, $owed->release, ($run->lacks($owed->bolt) ?? -2) + 1), $run->owed()),
-            $this->done($run), $run->remarks(),
-            $last === null ? null : new TorqueMadeShape($last->pull->id, $last->pull->pass + 1, $last->pull->bolt, $last->outcome, $last->pull->by, $last->pull->at->format(self::INSTANT)),
-            count($made), count($earlier),
+            id: $run->id,
+            begunBy: $begun->by ?? '',
+            begunAt: $begun?->at->format(self::INSTANT) ?? '',
+            lastAt: $last?->pull->at->format(self::INSTANT),
+            lastBy: $last?->pull->by,
+            isComplete: $run->isComplete(),
+            voidBecause: $run->whyVoid(),
+            stage: $current === null ? null : $current + 1,
+            next: self::due($run->next()),
+            asked: self::asked($run),
+            stagesBack: array_map(static fn (int $pass): int => $pass + 1, $run->stagesBack()),
+            wasLong: $this->wasLong($last),
+            missed: $current === null ? [] : $run->missed($current),
+            owed: array_map(static fn (Owed $owed): TorqueOwedShape => new TorqueOwedShape($owed->bolt, $owed->reason, $owed->release, ($run->lacks($owed->bolt) ?? -2) + 1), $run->owed()),
+            done: $this->done($run),
+            remarks: $run->remarks(),
+            last: $last === null ? null : new TorqueMadeShape(
+                id: $last->pull->id,
+                stage: $last->pull->pass + 1,
+                bolt: $last->pull->bolt,
+                outcome: $last->outcome,
+                by: $last->pull->by,
+                at: $last->pull->at->format(self::INSTANT),
+            ),
+            pulls: count($made),
+            earlier: count($earlier),
         );
     }
 
@@ -140,8 +185,13 @@ final readonly class TorqueView
         [$pull, $outcome] = [$made->pull, $made->outcome];
 
         return new TorqueAskedShape(
-            $pull->pass + 1, $run->programme->begins($pull->pass) + 1, $pull->bolt, $outcome,
-            $verdict->headline($pull->bolt), $verdict->ask($run->programme->passes[$pull->pass]->over), $outcome->mayBeAccepted(),
+            stage: $pull->pass + 1,
+            begins: $run->programme->begins($pull->pass) + 1,
+            bolt: $pull->bolt,
+            outcome: $outcome,
+            headline: $verdict->headline($pull->bolt),
+            ask: $verdict->ask($run->programme->passes[$pull->pass]->over),
+            mayBeAccepted: $outcome->mayBeAccepted(),
         );
     }
 

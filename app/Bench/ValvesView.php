@@ -45,12 +45,18 @@ final readonly class ValvesView
         $isShimmed = in_array($train->adjustment, [Adjustment::ShimUnderBucket, Adjustment::FingerAndShim], true);
 
         return new ValvesShape(
-            $train->adjustment, $order === null ? null : $order->margin / 1e9,
-            $order === null ? null : array_map(fn (LashPosition $position): ValvePositionShape => $this->position($order, $position, $valves), $order->positions),
-            array_map(static fn (Valve $valve): string => $valve->id, $order->roomless ?? []), $valves,
-            $isShimmed ? (new ShimsView($this->state, $this->shelf))->shape($aim, $all) : null,
-            (new RodsView($this->state))->shapes(), $this->decompressor(), $train->setting->rockerStack, $train->setting->tube,
-            $sheet->crank?->turnedBy, $sheet->crank?->direction,
+            adjustment: $train->adjustment,
+            margin: $order === null ? null : $order->margin / 1e9,
+            positions: $order === null ? null : array_map(fn (LashPosition $position): ValvePositionShape => $this->position($order, $position, $valves), $order->positions),
+            roomless: array_map(static fn (Valve $valve): string => $valve->id, $order->roomless ?? []),
+            valves: $valves,
+            shims: $isShimmed ? (new ShimsView($this->state, $this->shelf))->shape($aim, $all) : null,
+            rods: (new RodsView($this->state))->shapes(),
+            decompressor: $this->decompressor(),
+            rockerStack: $train->setting->rockerStack,
+            tube: $train->setting->tube,
+            turnedBy: $sheet->crank?->turnedBy,
+            runs: $sheet->crank?->direction,
         );
     }
 
@@ -67,8 +73,12 @@ final readonly class ValvesView
         $open = array_filter($here, static fn (ValveShape $valve): bool => $valve->now === null || (! $asFound && $valve->step !== null));
 
         return new ValvePositionShape(
-            $position->crank / 1e9, $position->isOnMark, $order->name($position), $position->valves, $open === [],
-            array_map(fn (Cylinder $cylinder): ValvePistonShape => $this->piston($cylinder, $position), $this->state->sheet->layout->cylinders),
+            crank: $position->crank / 1e9,
+            onMark: $position->isOnMark,
+            name: $order->name($position),
+            valves: $position->valves,
+            done: $open === [],
+            pistons: array_map(fn (Cylinder $cylinder): ValvePistonShape => $this->piston($cylinder, $position), $this->state->sheet->layout->cylinders),
         );
     }
 
@@ -78,8 +88,14 @@ final readonly class ValvesView
         $own = array_filter($this->state->sheet->valveTrain->valves, static fn (Valve $valve): bool => $valve->cylinder === $cylinder->id
             && in_array($valve->id, $position->valves, true));
 
-        return new ValvePistonShape($cylinder->id, $cylinder->name, round($at->down, 4), $at->stroke,
-            array_map(static fn (ValveSide $side): string => $side->value, $at->open), array_values(array_unique(array_map(static fn (Valve $valve): string => $valve->side->value, $own))));
+        return new ValvePistonShape(
+            cylinder: $cylinder->id,
+            name: $cylinder->name,
+            down: round($at->down, 4),
+            stroke: $at->stroke,
+            open: array_map(static fn (ValveSide $side): string => $side->value, $at->open),
+            set: array_values(array_unique(array_map(static fn (Valve $valve): string => $valve->side->value, $own))),
+        );
     }
 
     private function valve(Valve $valve): ValveShape
@@ -94,16 +110,32 @@ final readonly class ValvesView
         $rods = $this->state->sheet->valveTrain->setting;
 
         return new ValveShape(
-            $valve->id, $valve->name, $valve->cylinder, $this->state->sheet->cylinder($valve->cylinder)->name ?? '', $valve->side, $spot,
-            TimingSteps::shape($this->state, $this->step($valve)), $this->mayStay($valve),
-            $before === null ? null : $readings->of($before)?->text, $now?->text, $readings->entryAt($spot)?->id, $stale?->why,
-            $verdict?->state, $verdict?->words, $verdict?->reason, $verdict?->action,
-            self::range($this->state->verdicts->limitOf($spot)),
-            $clearances->shimOf($valve->id)?->written(), $clearances->shimOf($valve->id) !== null,
-            $verdict?->state->asksForAName() === true ? $clearances->leftLooseBy($valve->id)?->said->words($this->state) : null, $this->grind($valve),
-            array_map(fn (Entry $entry): ValveStemShape => new ValveStemShape($entry->id, $entry->said->words($this->state), $entry->by), $clearances->groundBy($valve->id)),
-            $rods->rodLength($valve)?->written(), $clearances->rodOf($valve->id)?->length->written(),
-            $clearances->hasSeen('tube', $valve->id) !== null, $clearances->hasSeen('rockers', $valve->id) !== null,
+            id: $valve->id,
+            name: $valve->name,
+            cylinder: $valve->cylinder,
+            cylinderName: $this->state->sheet->cylinder($valve->cylinder)->name ?? '',
+            side: $valve->side,
+            spot: $spot,
+            step: TimingSteps::shape($this->state, $this->step($valve)),
+            mayStay: $this->mayStay($valve),
+            before: $before === null ? null : $readings->of($before)?->text,
+            now: $now?->text,
+            entry: $readings->entryAt($spot)?->id,
+            stale: $stale?->why,
+            state: $verdict?->state,
+            words: $verdict?->words,
+            reason: $verdict?->reason,
+            action: $verdict?->action,
+            limit: self::range($this->state->verdicts->limitOf($spot)),
+            shim: $clearances->shimOf($valve->id)?->written(),
+            shimFound: $clearances->shimOf($valve->id) !== null,
+            loose: $verdict?->state->asksForAName() === true ? $clearances->leftLooseBy($valve->id)?->said->words($this->state) : null,
+            grind: $this->grind($valve),
+            ground: array_map(fn (Entry $entry): ValveStemShape => new ValveStemShape($entry->id, $entry->said->words($this->state), $entry->by), $clearances->groundBy($valve->id)),
+            rodStated: $rods->rodLength($valve)?->written(),
+            rodRead: $clearances->rodOf($valve->id)?->length->written(),
+            tubeSeen: $clearances->hasSeen('tube', $valve->id) !== null,
+            rockersSeen: $clearances->hasSeen('rockers', $valve->id) !== null,
         );
     }
 

@@ -12,6 +12,12 @@ final class WaitView
     {
         $instant = SlipView::INSTANT;
 
-        return new WaitShape($running->wait->id, $running->wait->name, $running->since->format($instant), $running->due()->format($instant), $running->wait->seen);
+        return new WaitShape(
+            id: $running->wait->id,
+            name: $running->wait->name,
+            since: $running->since->format($instant),
+            due: $running->due()->format($instant),
+            seen: $running->wait->seen,
+        );
     }
 }

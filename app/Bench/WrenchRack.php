@@ -73,9 +73,18 @@ final readonly class WrenchRack
         $end = $adapter === '' ? null : $this->adapters[$adapter];
 
         return new TorqueSettingShape(
-            $tool->id, $tool->name, $end?->id, $end?->name, (float) $angle, $tool->wrench()?->length?->quantity()['value'], $end?->lengthOf()->quantity()['value'],
-            $choice->setting->written, $choice->setting->delivered,
-            $choice->setting->doubt(self::doubtOf($tool)), $tool->isOverdue($this->today), $choice->setting->cautions(),
+            wrench: $tool->id,
+            name: $tool->name,
+            adapter: $end?->id,
+            adapterName: $end?->name,
+            angle: (float) $angle,
+            lever: $tool->wrench()?->length?->quantity()['value'],
+            reach: $end?->lengthOf()->quantity()['value'],
+            dial: $choice->setting->written,
+            delivered: $choice->setting->delivered,
+            doubt: $choice->setting->doubt(self::doubtOf($tool)),
+            overdue: $tool->isOverdue($this->today),
+            cautions: $choice->setting->cautions(),
         );
     }
 

@@ -36,8 +36,16 @@ final class Condition
         $size = Row::of(DB::selectOne('select pg_database_size(current_database()) as size, (select count(*) from log_entries) as entries'));
 
         return new ConditionShape(
-            $newest === null ? null : CarbonImmutable::createFromTimestamp($newest[0])->toIso8601ZuluString(), $newest[1] ?? null, $hours === null || $hours > self::OLD, SecurityLog::failedSince(SecurityEvent::BackupFailed, SecurityEvent::BackedUp),
-            $free, $free < self::LITTLE, $size->whole('size'), $size->whole('entries'), $faults, self::outboxes(),
+            backupAt: $newest === null ? null : CarbonImmutable::createFromTimestamp($newest[0])->toIso8601ZuluString(),
+            backupSize: $newest[1] ?? null,
+            backupOverdue: $hours === null || $hours > self::OLD,
+            backupFailedAt: SecurityLog::failedSince(SecurityEvent::BackupFailed, SecurityEvent::BackedUp),
+            diskFree: $free,
+            diskLow: $free < self::LITTLE,
+            databaseSize: $size->whole('size'),
+            entries: $size->whole('entries'),
+            faultsToday: $faults,
+            outboxes: self::outboxes(),
         );
     }
 

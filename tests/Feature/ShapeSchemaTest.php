@@ -84,3 +84,17 @@ it('says what it cannot describe', function (object $shape, string $why) {
     {
     }, 'has no constructor'],
 ]);
+
+it('fills a shape of more than four properties by their names', function () {
+    $unnamed = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path('app'), FilesystemIterator::SKIP_DOTS)) as $file) {
+        preg_match_all('/new (\w+Shape)\((?!\s*\w+: )(?!\.\.\.)/', (string) file_get_contents($file->getPathname()), $filled);
+        foreach ($filled[1] as $name) {
+            $constructor = (new ReflectionClass('App\\Http\\Shapes\\'.$name))->getConstructor();
+            if ($constructor?->getNumberOfParameters() > 4) {
+                $unnamed[] = $file->getFilename().' '.$name;
+            }
+        }
+    }
+    expect($unnamed)->toBe([]);
+});

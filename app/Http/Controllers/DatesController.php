@@ -33,8 +33,16 @@ final class DatesController
             $user->update(['calendar_key' => Str::random(40)]);
         }
 
-        return new JsonResponse(new DatesShape($now->format(DATE_ATOM), $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
-            Shop::zone(), DatesView::people(), Shop::openDays()->closed(), $jobs, (new ComesBack($now))->shapes(), self::address($user)));
+        return new JsonResponse(new DatesShape(
+            start: $now->format(DATE_ATOM),
+            finish: $jobs === [] ? $now->format(DATE_ATOM) : max(array_map(static fn (DateJobShape $job): string => $job->finish, $jobs)),
+            zone: Shop::zone(),
+            people: DatesView::people(),
+            closedWeekdays: Shop::openDays()->closed(),
+            jobs: $jobs,
+            comesBack: (new ComesBack($now))->shapes(),
+            calendar: self::address($user),
+        ));
     }
 
     private static function count(Request $request, string $key, int $most): int

@@ -46,7 +46,11 @@ final class DeviceController
     private static function all(?string $here): JsonResponse
     {
         return new JsonResponse(array_values(Device::query()->get()->whereNull('revoked_at')->sortBy('id')->map(static fn (Device $device): DeviceShape => new DeviceShape(
-            $device->id, $device->name, $device->enrolled_at->toIso8601ZuluString(), $device->seen_at?->toIso8601ZuluString(), $device->id === $here,
+            id: $device->id,
+            name: $device->name,
+            enrolledAt: $device->enrolled_at->toIso8601ZuluString(),
+            seenAt: $device->seen_at?->toIso8601ZuluString(),
+            isHere: $device->id === $here,
         ))->all()));
     }
 

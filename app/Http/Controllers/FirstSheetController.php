@@ -47,8 +47,13 @@ final class FirstSheetController
         $sheet = EngineSheet::read(JsonText::decode(JsonText::encode(self::document($request))));
 
         return new JsonResponse(new FirstSheetShape(
-            $sheet->identity->id, $sheet->title(), $sheet->description(), EngineView::facts($sheet), DrawingView::of($sheet),
-            (new StackView(Build::replay($sheet, [], Shop::now())))->onFloor(), Sheet::newest($sheet->identity->id) !== null,
+            id: $sheet->identity->id,
+            title: $sheet->title(),
+            description: $sheet->description(),
+            facts: EngineView::facts($sheet),
+            drawing: DrawingView::of($sheet),
+            slabs: (new StackView(Build::replay($sheet, [], Shop::now())))->onFloor(),
+            known: Sheet::newest($sheet->identity->id) !== null,
         ));
     }
 

@@ -23,7 +23,13 @@ final class HabitController
         $habits = Habits::all();
 
         return new JsonResponse(array_values(array_map(static fn (School $school): SchoolShape => new SchoolShape(
-            $school->matter, $school->question, $habits[$school->matter] ?? $school->default(), isset($habits[$school->matter]) ? 'shop' : 'usual', null, false, PlanView::options($school),
+            matter: $school->matter,
+            question: $school->question,
+            chosen: $habits[$school->matter] ?? $school->default(),
+            whose: isset($habits[$school->matter]) ? 'shop' : 'usual',
+            reason: null,
+            isFixed: false,
+            options: PlanView::options($school),
         ), School::all())));
     }
 

@@ -46,7 +46,13 @@ final class ImportController
         }
 
         return new JsonResponse(new ImportShape(
-            array_map(static fn (array $row): ImportRowShape => new ImportRowShape($row['line'], $row['place'], $row['reading'], $row['column'], $row['error']), $rows),
+            array_map(static fn (array $row): ImportRowShape => new ImportRowShape(
+                line: $row['line'],
+                place: $row['place'],
+                reading: $row['reading'],
+                column: $row['column'],
+                error: $row['error'],
+            ), $rows),
             $wrong, $enter,
         ));
     }

@@ -176,13 +176,25 @@ final class PeopleController
     {
         $code = BeginnersCode::give($user);
 
-        return new JsonResponse(new CodeShape($user->username, $user->name, $code, '/welcome/'.$code, (string) $user->code_until?->toIso8601ZuluString()));
+        return new JsonResponse(new CodeShape(
+            username: $user->username,
+            name: $user->name,
+            code: $code,
+            path: '/welcome/'.$code,
+            until: (string) $user->code_until?->toIso8601ZuluString(),
+        ));
     }
 
     private static function shape(User $user): ColleagueShape
     {
-        return new ColleagueShape($user->username, $user->name, $user->initials, $user->role, $user->disabled_at !== null,
-            $user->code_until !== null && $user->code_until->isFuture(),
-            $user->hours === null ? null : (object) $user->hours);
+        return new ColleagueShape(
+            username: $user->username,
+            name: $user->name,
+            initials: $user->initials,
+            role: $user->role,
+            disabled: $user->disabled_at !== null,
+            awaited: $user->code_until !== null && $user->code_until->isFuture(),
+            hours: $user->hours === null ? null : (object) $user->hours,
+        );
     }
 }

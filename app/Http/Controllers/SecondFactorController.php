@@ -28,7 +28,11 @@ final class SecondFactorController
     {
         $user = self::user($request);
 
-        return new JsonResponse(new SecondFactorShape(SecondFactor::isOn($user), $user->role === Role::Owner, count($user->recovery_hashes)));
+        return new JsonResponse(new SecondFactorShape(
+            on: SecondFactor::isOn($user),
+            advised: $user->role === Role::Owner,
+            codesLeft: count($user->recovery_hashes),
+        ));
     }
 
     #[OA\Post(path: '/api/second-factor', summary: 'A secret for your telephone; it counts once a first code has confirmed it', tags: ['session'],
@@ -47,7 +51,13 @@ final class SecondFactorController
         }
         $secret = SecondFactor::propose($user);
 
-        return new JsonResponse(new SecondFactorShape(false, $user->role === Role::Owner, 0, $secret, SecondFactor::address($user, $secret, Shop::shop())));
+        return new JsonResponse(new SecondFactorShape(
+            on: false,
+            advised: $user->role === Role::Owner,
+            codesLeft: 0,
+            secret: $secret,
+            address: SecondFactor::address($user, $secret, Shop::shop()),
+        ));
     }
 
     #[OA\Post(path: '/api/second-factor/confirm', summary: 'The first code: from now on one is asked for', tags: ['session'],
@@ -66,7 +76,12 @@ final class SecondFactorController
         $codes = SecondFactor::begin($user);
         SecurityLog::note(SecurityEvent::SecondFactorOn, $user);
 
-        return new JsonResponse(new SecondFactorShape(true, $user->role === Role::Owner, count($codes), codes: $codes));
+        return new JsonResponse(new SecondFactorShape(
+            on: true,
+            advised: $user->role === Role::Owner,
+            codesLeft: count($codes),
+            codes: $codes,
+        ));
     }
 
     #[OA\Delete(path: '/api/second-factor', summary: 'No code is asked for any more', tags: ['session'],

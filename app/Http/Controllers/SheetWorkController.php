@@ -59,7 +59,13 @@ final class SheetWorkController
         }
 
         return new JsonResponse(new LimitTableShape(
-            array_map(static fn (LimitRow $row): LimitRowShape => new LimitRowShape($row->line, $row->what, $row->figure, $row->understood(), $row->refused), $rows),
+            array_map(static fn (LimitRow $row): LimitRowShape => new LimitRowShape(
+                line: $row->line,
+                what: $row->what,
+                figure: $row->figure,
+                understood: $row->understood(),
+                refused: $row->refused,
+            ), $rows),
             self::differences(JsonText::decode($sheet->document), $document), $refused,
         ));
     }

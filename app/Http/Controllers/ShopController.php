@@ -42,10 +42,21 @@ final class ShopController
         $others = array_filter(array_keys(WhichShop::databases()), static fn (string $shop): bool => $shop !== $key && WhichShop::isOpen($shop));
 
         return new JsonResponse(new ShopShape(
-            is_string($key) ? $key : '', $settings->name ?? '', $open ? $settings->zone ?? '' : '', (object) ($open ? $settings->hours ?? [] : []), (object) ($open ? $settings->units ?? [] : []),
-            $settings !== null, array_values($others), WhichShop::databases() !== [] && WhichShop::isBegun(), $settings === null || $settings->practice,
-            array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS), $open ? ShopSettings::zones() : [], NewPassword::SHORTEST, config('app.setup_code') !== '',
-            $open ? Shop::benches() : [], ! $open ? [] : array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDays()->later(Shop::today(), $days)->text), array_keys(Shop::suppliers()), Shop::suppliers()),
+            key: is_string($key) ? $key : '',
+            name: $settings->name ?? '',
+            zone: $open ? $settings->zone ?? '' : '',
+            hours: (object) ($open ? $settings->hours ?? [] : []),
+            units: (object) ($open ? $settings->units ?? [] : []),
+            begun: $settings !== null,
+            others: array_values($others),
+            ownBegun: WhichShop::databases() !== [] && WhichShop::isBegun(),
+            practice: $settings === null || $settings->practice,
+            unitChoices: array_map(static fn (Dimension $dimension): array => $dimension->typedUnits(), ShopSettings::DIMENSIONS),
+            zones: $open ? ShopSettings::zones() : [],
+            shortestPassword: NewPassword::SHORTEST,
+            wantsCode: config('app.setup_code') !== '',
+            benches: $open ? Shop::benches() : [],
+            suppliers: ! $open ? [] : array_map(static fn (string $name, int $days): SupplierShape => new SupplierShape($name, $days, Shop::openDays()->later(Shop::today(), $days)->text), array_keys(Shop::suppliers()), Shop::suppliers()),
         ));
     }
 

@@ -80,10 +80,22 @@ final class TableController
             $what = implode(', ', array_map(static fn (string $key): string => is_string($value = $row->raw($key)) ? $value : '', $row->keys()));
             try {
                 [$understood, $keeps[]] = $read($row);
-                $rows[] = new LimitRowShape($line, $what, '', $understood, null);
+                $rows[] = new LimitRowShape(
+                    line: $line,
+                    what: $what,
+                    figure: '',
+                    understood: $understood,
+                    refused: null,
+                );
             } catch (Refusal $refusal) {
                 $said = $refusal->toArray();
-                $rows[] = new LimitRowShape($line, $what, '', null, $said['field'].': '.$refusal->getMessage().' Accepted: '.$said['allowed'].'.');
+                $rows[] = new LimitRowShape(
+                    line: $line,
+                    what: $what,
+                    figure: '',
+                    understood: null,
+                    refused: $said['field'].': '.$refusal->getMessage().' Accepted: '.$said['allowed'].'.',
+                );
             }
         }
         $isKept = $sent->has('keep') && $sent->flag('keep');

@@ -36,7 +36,11 @@ final class ToolController
     public function kinds(): JsonResponse
     {
         return new JsonResponse(array_map(static fn (ToolKind $kind): ToolKindShape => new ToolKindShape(
-            $kind, Shop::unitsOf($kind->dimension()), $kind->hasLeaves(), $kind->setsGauges(), $kind->length(),
+            kind: $kind,
+            units: Shop::unitsOf($kind->dimension()),
+            hasLeaves: $kind->hasLeaves(),
+            setsGauges: $kind->setsGauges(),
+            length: $kind->length(),
         ), ToolKind::cases()));
     }
 

@@ -24,7 +24,7 @@ it('waits for a bore that is out, until it is back and looked over', function ()
     $out = bored(OUT);
     expect(stateOf($out, 'send.bore.1'))->toBe('blocked')
         ->and(array_map(static fn (Blockage $each): string => $each->why, $out->work->blockages($out->work->steps()['send.bore.1'])))->toBe(['It waits for bore, at Corrie Bore Works.'])
-        ->and($out->parts->awayOf('1')->promised)->toBe('2026-12-01');
+        ->and($out->parts->awayOf('1')->promised?->text)->toBe('2026-12-01');
     expect(stateOf(bored(OUT, BACK), 'send.bore.1'))->toBe('ready');
     $done = bored(OUT, BACK, ['step_done', ['step' => 'send.bore.1']]);
     expect(stateOf($done, 'send.bore.1'))->toBe('done')->and(stateOf($done, 'work.wash.1'))->toBe('ready');
