@@ -5,11 +5,11 @@ failed=0
 
 # Runs one check that either holds or does not.
 check() {
-  local name=$1 log="$here/var/log/test-$1.log"
+  local name=$1 log="$here/var/log/test-$1.log" began=$SECONDS
   shift
   if "$@" >"$log" 2>&1; then
     passed=$((passed + 1))
-    say "✓ $name"
+    say "✓ $name, $((SECONDS - began)) s"
   else
     failed=$((failed + 1))
     say "✗ $name"
@@ -30,7 +30,7 @@ suite_begins() {
   shift 2
   rm -f "$report"
   say "· $name"
-  "$@" >"$here/var/log/test-$name.log" 2>&1 &
+  { local began=$SECONDS status=0; "$@" || status=$?; echo $((SECONDS - began)) >"$here/var/log/test-$name.seconds"; exit $status; } >"$here/var/log/test-$name.log" 2>&1 &
   echo $! >"$here/var/log/test-$name.pid"
 }
 
@@ -44,7 +44,7 @@ suite_ends() {
   if [ "$bad" != 0 ]; then tail -n 120 "$here/var/log/test-$name.log"; fi
   passed=$((passed + good))
   failed=$((failed + bad))
-  say "  $name: $good passed, $bad failed"
+  say "  $name: $good passed, $bad failed, $(cat "$here/var/log/test-$name.seconds" 2>/dev/null || echo '?') s"
 }
 
 # A shop as an earlier version kept it, with jobs open, brought up to today's tables: every entry is there and can be read.

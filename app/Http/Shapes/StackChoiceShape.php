@@ -9,7 +9,7 @@ final readonly class StackChoiceShape
      * @param  list<string>  $pieces
      * @param  bool  $fitsAll  everything else that is limited stays inside with it
      * @param  list<string>  $missing
-     * @param  int|null  $days  until the last missing piece is here
+     * @param  int|null  $days  open days until the last missing piece is here
      */
     public function __construct(
         public array $pieces,

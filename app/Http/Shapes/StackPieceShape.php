@@ -7,7 +7,7 @@ final readonly class StackPieceShape
 {
     /**
      * @param  float  $thickness  in millimetres, crushed where the sheet says so
-     * @param  int|null  $days  from order to hand
+     * @param  int|null  $days  open days from order to hand
      * @param  string|null  $here  the day it would be here if it were ordered now
      */
     public function __construct(

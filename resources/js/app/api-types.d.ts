@@ -2855,7 +2855,7 @@ export interface components {
             /** @description everything else that is limited stays inside with it */
             fitsAll: boolean;
             missing: string[];
-            /** @description until the last missing piece is here */
+            /** @description open days until the last missing piece is here */
             days: number | null;
         };
         /** @description What brings one side of a barrel inside its limit. */
@@ -2919,7 +2919,7 @@ export interface components {
             thickness: number;
             volume: number | null;
             onShelf: number;
-            /** @description from order to hand */
+            /** @description open days from order to hand */
             days: number | null;
             /** @description the day it would be here if it were ordered now */
             here: string | null;

@@ -111,7 +111,7 @@ function Choice({
                     <span className="block text-quiet">
                         {choice.missing.length === 0
                             ? 'on the shelf'
-                            : `to order${choice.days === null ? '' : `, ${choice.days} days`}`}
+                            : `to order${choice.days === null ? '' : `, ${plural(choice.days, 'open day')}`}`}
                     </span>
                 </span>
             </button>

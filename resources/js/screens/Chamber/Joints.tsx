@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import type { Job, Schemas } from '../../app/api'
+import { plural } from '../../app/format'
 import { outbox } from '../../app/outbox'
 import type { StackJoint, Thickness, Tried } from '../../app/useThickness'
 import { asSent } from '../../app/useThickness'
@@ -205,4 +206,5 @@ const empty = (joint: StackJoint, isTried: boolean) => {
     return isTried || joint.stated || joint.inGrooves ? 'nothing' : 'not known: measure it, or lay what is in'
 }
 
-const order = (piece: Schemas['StackPiece']) => (piece.days === null ? 'to order' : `to order, ${piece.days} days`)
+const order = (piece: Schemas['StackPiece']) =>
+    piece.days === null ? 'to order' : `to order, ${plural(piece.days, 'open day')}`
