@@ -39,7 +39,7 @@ final readonly class MeasuringView
         $heads = $stack->all(SlabKind::Head);
         $fasteners = $heads === [] ? 0 : count($stack->fastenersOf($heads[0]->id));
 
-        return array_map(static fn (HeadHeld $held): HeldWayShape => new HeldWayShape($held->inWords(), $held), HeadHeld::usual($fasteners ?: null));
+        return array_map(static fn (HeadHeld $held): HeldWayShape => new HeldWayShape($held->said(), $held), HeadHeld::usual($fasteners ?: null));
     }
 
     public function assessment(Assessment $assessment): AssessmentShape

@@ -62,6 +62,20 @@ final readonly class HeadHeld implements JsonSerializable, Stating
         );
     }
 
+    /** On what the head is, to choose by: "4 of 6, by hand". */
+    public function said(): string
+    {
+        $on = match (true) {
+            $this->fasteners === null => '',
+            $this->of === null => (string) $this->fasteners,
+            $this->of === $this->fasteners => 'all '.$this->of,
+            default => $this->fasteners.' of '.$this->of,
+        };
+        $how = $this->full ? 'at full torque' : ($this->torque === null ? 'by hand' : 'at '.$this->torque->exact());
+
+        return $on === '' ? $how : $on.', '.$how;
+    }
+
     public function inWords(): string
     {
         if ($this->full) {

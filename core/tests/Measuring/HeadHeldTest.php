@@ -6,12 +6,12 @@ use Moltrek\Core\Measuring\InstrumentDoubt;
 use Moltrek\Core\Quantity\Day;
 
 it('offers the ways in which a head is held, the joint as it will be first', function (?int $fasteners, array $said) {
-    expect(array_map(static fn (HeadHeld $way): string => $way->inWords(), HeadHeld::usual($fasteners)))->toBe($said);
+    expect(array_map(static fn (HeadHeld $way): string => $way->said(), HeadHeld::usual($fasteners)))->toBe($said);
 })->with([
-    'six' => [6, ['head at full torque', 'head on 4 of 6 fasteners, by hand', 'head on 2 of 6 fasteners, by hand', 'head on 4 of 6 fasteners, at 10 N·m']],
-    'four' => [4, ['head at full torque', 'head on 4 fasteners, by hand', 'head on 2 of 4 fasteners, by hand', 'head on 4 fasteners, at 10 N·m']],
-    'three: not on four of them' => [3, ['head at full torque', 'head on 2 of 3 fasteners, by hand']],
-    'none listed' => [null, ['head at full torque', 'head on 4 fasteners, by hand', 'head on 2 fasteners, by hand', 'head on 4 fasteners, at 10 N·m']],
+    'six' => [6, ['all 6, at full torque', '4 of 6, by hand', '2 of 6, by hand', '4 of 6, at 10 N·m']],
+    'four' => [4, ['all 4, at full torque', 'all 4, by hand', '2 of 4, by hand', 'all 4, at 10 N·m']],
+    'three: not on four of them' => [3, ['all 3, at full torque', '2 of 3, by hand']],
+    'none listed' => [null, ['at full torque', '4, by hand', '2, by hand', '4, at 10 N·m']],
 ]);
 
 it('sends each way as a reading says it', function (?int $fasteners) {

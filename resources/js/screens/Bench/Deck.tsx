@@ -265,14 +265,14 @@ function HeldRow({ desk, job, spot }: { desk: Desk; job: Job; spot: Spot }) {
     const chosen = ways.findIndex(({ held }) => JSON.stringify(held) === JSON.stringify(desk.habit.held))
     return (
         <label className="flex items-center gap-2">
-            <span className="text-[#c2cec9]">meanwhile</span>
+            <span className="text-[#c2cec9]">head on</span>
             <select
                 aria-label={`${spot.name}, head held by`}
                 className="h-11 max-w-60 rounded-field bg-key px-2"
                 value={chosen}
                 onChange={(event) => desk.setHabit({ held: ways[Number(event.target.value)]?.held })}
             >
-                <option value={-1}>not said how the head is held</option>
+                <option value={-1}>not said</option>
                 {ways.map(({ said }, index) => (
                     <option key={said} value={index}>
                         {said}
