@@ -11,7 +11,7 @@ const folder = (path: string) => path.split('/')[0] ?? ''
 /** Each file of the project that one imports, below the same root. */
 function importsOf(path: string): string[] {
     const source = readFileSync(join(ROOT, path), 'utf8')
-    return [...source.matchAll(/from '(\.[^']+)'/g)].map(([, to]) =>
+    return [...source.matchAll(/(?:from |import\()'(\.[^']+)'/g)].map(([, to]) =>
         relative(ROOT, resolve(ROOT, dirname(path), to ?? '')),
     )
 }

@@ -36,7 +36,7 @@ final readonly class RepeatReadings
         $rounds = [];
         $last = null;
         foreach ($readings as $reading) {
-            if ($last !== null && self::repeats($last, $reading, $work)) {
+            if ($last !== null && self::isRepeat($last, $reading, $work)) {
                 $rounds[array_key_last($rounds)][] = $reading->value;
             } else {
                 $rounds[] = [$reading->value];
@@ -52,12 +52,24 @@ final readonly class RepeatReadings
         return $this->rounds[count($this->rounds) - 1];
     }
 
-    /** @param  list<DateTimeImmutable>  $work */
-    private static function repeats(RepeatReading $before, RepeatReading $reading, array $work): bool
+    /**
+     * Whether a reading joins the round of the one before it.
+     *
+     * @param  list<DateTimeImmutable>  $work
+     */
+    public static function isRepeat(RepeatReading $before, RepeatReading $reading, array $work): bool
     {
-        $worked = array_filter($work, static fn (DateTimeImmutable $at): bool => $at > $before->at && $at <= $reading->at);
-        $microseconds = static fn (DateTimeImmutable $at): int => (int) $at->format('U') * 1_000_000 + (int) $at->format('u');
+        foreach ($work as $at) {
+            if ($at > $before->at && $at <= $reading->at) {
+                return false;
+            }
+        }
 
-        return $worked === [] && ($reading->again || $microseconds($reading->at) - $microseconds($before->at) <= self::AT_ONCE);
+        return $reading->again || self::microseconds($reading->at) - self::microseconds($before->at) <= self::AT_ONCE;
+    }
+
+    private static function microseconds(DateTimeImmutable $at): int
+    {
+        return $at->getTimestamp() * 1_000_000 + (int) $at->format('u');
     }
 }

@@ -1,10 +1,10 @@
 import type { ComponentType } from 'react'
 import { createBrowserRouter, Navigate } from 'react-router'
-import { Bench } from '../screens/Bench/Bench'
 import { Floor } from '../screens/Floor/Floor'
 import { SignIn } from '../screens/SignIn/SignIn'
 import { Shell } from './Shell'
 
+const loadBench = () => import('../screens/Bench/Bench').then((page) => page.Bench)
 const loadCompression = () => import('../screens/Chamber/Compression').then((page) => page.Compression)
 const loadDates = () => import('../screens/Dates/Dates').then((page) => page.Dates)
 const loadHeights = () => import('../screens/Heights/Heights').then((page) => page.Heights)
@@ -41,6 +41,7 @@ const later = (load: () => Promise<ComponentType>) => ({ lazy: async () => ({ Co
 /** Fetches the pages of the other chapters while nobody waits, so that they are there when the network is not. */
 export function fetchAhead(): void {
     const all = [
+        loadBench,
         loadCompression,
         loadDates,
         loadHeights,
@@ -87,7 +88,7 @@ export const router = createBrowserRouter([
         HydrateFallback: () => <p className="p-6">One moment.</p>,
         children: [
             { path: '/', element: <Floor /> },
-            { path: '/jobs/:number', element: <Bench /> },
+            { path: '/jobs/:number', ...later(loadBench) },
             { path: '/jobs/:number/record', ...later(loadRecord) },
             { path: '/jobs/:number/rings', ...later(loadRings) },
             { path: '/jobs/:number/pairing', ...later(loadPairing) },

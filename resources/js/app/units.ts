@@ -1,4 +1,5 @@
 import { useShop } from './queries'
+import { TYPED_UNITS } from './words'
 
 interface Thought {
     /** The unit that the bench counts in, as its sentences have it. */
@@ -54,3 +55,7 @@ export function useThought(): (text: string) => string {
     const units = useShop().data?.units ?? {}
     return (text) => thoughtIn(text, units)
 }
+
+/** The unit that stands for a figure typed without one, where no limit says another: the one that the shop thinks in. */
+export const useTypedUnit = (dimension: keyof typeof TYPED_UNITS): string =>
+    useShop().data?.units[dimension] ?? TYPED_UNITS[dimension][0]

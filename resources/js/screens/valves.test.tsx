@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, within } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../app/api'
 import type { Valves } from '../app/useBenches'
@@ -291,24 +291,25 @@ describe('the tests at the end', () => {
         expect(entered).toEqual([{ job: 214, kind: 'leak_gauge_read', payload: { pressure: '46 kPa', starts: true } }])
     })
 
+    const closing = {
+        leakDown: [
+            {
+                cylinder: '1',
+                name: 'left cylinder',
+                lost: null,
+                state: null,
+                words: null,
+                hisses: [],
+                means: [],
+                entry: null,
+            },
+        ],
+        hisses: [{ where: 'exhaust', means: '' }],
+        leakDownLimit: null,
+        leakDownStep: null,
+    } as unknown as Schemas['Closing']
+
     it('say of a leak-down where it hissed', () => {
-        const closing = {
-            leakDown: [
-                {
-                    cylinder: '1',
-                    name: 'left cylinder',
-                    lost: null,
-                    state: null,
-                    words: null,
-                    hisses: [],
-                    means: [],
-                    entry: null,
-                },
-            ],
-            hisses: [{ where: 'exhaust', means: '' }],
-            leakDownLimit: null,
-            leakDownStep: null,
-        } as unknown as Schemas['Closing']
         show(<LeakDown job={aJob()} closing={closing} />)
         fireEvent.click(screen.getByRole('button', { name: 'exhaust' }))
         fireEvent.change(screen.getByLabelText('held, kPa'), { target: { value: '616' } })
@@ -320,6 +321,15 @@ describe('the tests at the end', () => {
                 payload: { cylinder: '1', supply: '700 kPa', held: '616 kPa', hisses: ['exhaust'] },
             },
         ])
+    })
+
+    it('take pressures in the unit that the shop thinks in, and the usual supply of that unit', async () => {
+        const { client } = show(<LeakDown job={aJob()} closing={closing} />)
+        act(() => client.setQueryData(['shop'], { units: { pressure: 'psi' } }))
+        expect((await screen.findByLabelText<HTMLInputElement>('supplied, psi')).value).toBe('100')
+        fireEvent.change(screen.getByLabelText('held, psi'), { target: { value: '92' } })
+        send(screen.getByLabelText('held, psi'))
+        expect(entered[0]?.payload).toEqual({ cylinder: '1', supply: '100 psi', held: '92 psi', hisses: [] })
     })
 
     it('take something that is not right only with what is wrong', () => {

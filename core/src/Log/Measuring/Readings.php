@@ -29,7 +29,7 @@ final class Readings
     /** @var array<string, Entry> the first reading of each spot: the before of what goes out */
     private array $first = [];
 
-    /** @var array<string, non-empty-list<Entry>> the readings of each spot that are one reading taken again, the standing one last */
+    /** @var array<string, list<Entry>> the readings of each spot that are one reading taken again, the standing one last */
     private array $repeats = [];
 
     private ?DateTimeImmutable $worked = null;
@@ -44,9 +44,11 @@ final class Readings
 
     public function take(Entry $entry, ReadingTaken $said, string $takenIn): void
     {
-        $before = $this->repeats[$said->spot] ?? [];
-        $this->repeats[$said->spot] = $before !== [] && $this->isRepeat($before[count($before) - 1], $entry, $said)
-            ? [...$before, $entry] : [$entry];
+        $made = count($this->repeats[$said->spot] ?? []);
+        if ($made === 0 || ! $this->isRepeat($this->repeats[$said->spot][$made - 1], $entry, $said)) {
+            $this->repeats[$said->spot] = [];
+        }
+        $this->repeats[$said->spot][] = $entry;
         $this->standing[$said->spot] = $entry;
         $this->first[$said->spot] ??= $entry;
         $this->takenIn[$said->spot] = $takenIn;
@@ -54,19 +56,14 @@ final class Readings
         $this->all = null;
     }
 
-    /** Within a minute, or said to be one; never of another figure than one read outright, nor with work on the engine between. */
+    /** Within a minute, or said to be one, with no work on the engine between. */
     private function isRepeat(Entry $last, Entry $entry, ReadingTaken $said): bool
     {
-        $reading = $this->of($entry);
-        if ($reading?->mayRepeat() !== true || $this->of($last)?->mayRepeat() !== true) {
-            return false;
-        }
-        $pair = RepeatReadings::of(
-            [new RepeatReading($last->at, 0), new RepeatReading($entry->at, 0, $said->isAgain())],
+        return RepeatReadings::isRepeat(
+            new RepeatReading($last->at, 0),
+            new RepeatReading($entry->at, 0, $said->isAgain()),
             $this->worked === null ? [] : [$this->worked],
         );
-
-        return count($pair->rounds) === 1;
     }
 
     /** Something was done to the engine: what is read from now on is no repeat of what was read before. */
@@ -114,13 +111,24 @@ final class Readings
         return $this->all;
     }
 
-    /** @param  list<Entry>  $entries  of one spot, the standing one among them or none */
+    /**
+     * A reading with those that it repeats: back to the last that was no figure read outright.
+     *
+     * @param  list<Entry>  $entries  of one spot, the standing one among them or none
+     */
     private function withRepeats(Reading $reading, array $entries): Reading
     {
-        $figures = array_filter(array_map(fn (Entry $entry): int|float|null => $this->of($entry)?->base(), $entries),
-            static fn (int|float|null $figure): bool => $figure !== null);
+        $figures = [];
+        foreach (array_reverse($entries) as $entry) {
+            $of = $this->of($entry);
+            $figure = $of?->mayRepeat() === true ? $of->base() : null;
+            if ($figure === null) {
+                break;
+            }
+            $figures[] = $figure;
+        }
 
-        return count($figures) < 2 ? $reading : $reading->repeated(new Round(array_values($figures), $reading->doubt()));
+        return count($figures) < 2 ? $reading : $reading->repeated(new Round(array_reverse($figures), $reading->doubt()));
     }
 
     /** The reading that stands at a spot. */

@@ -1,5 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
+import { useTypedUnit } from '../../app/units'
 import type { Closing } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -57,13 +58,14 @@ const BLANK = { figure: '' }
 
 function Row({ job, row }: { job: Job; row: Schemas['CompressionRow'] }) {
     const tool = job.measuring.tools.find((each) => each.kind === 'pressure gauge')?.id
+    const unit = useTypedUnit('pressure')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(
         job.number,
         `compression:${row.cylinder}`,
         BLANK,
         'closing',
     )
-    const figure = withUnit(typed.figure, 'kPa')
+    const figure = withUnit(typed.figure, unit)
     const dry = () => {
         if (typed.figure.trim() !== '' && !isSending) {
             void enter(
@@ -100,7 +102,7 @@ function Row({ job, row }: { job: Job; row: Schemas['CompressionRow'] }) {
                     }}
                 >
                     <Field
-                        label="kPa"
+                        label={unit}
                         className="w-28"
                         value={typed.figure}
                         onChange={(next) => setTyped({ figure: next })}

@@ -1,5 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
+import { useTypedUnit } from '../../app/units'
 import type { Closing } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
 import { LossBar } from '../../drawings/LossBar'
@@ -27,15 +28,21 @@ export function LeakDown({ job, closing }: { job: Job; closing: Closing }) {
     )
 }
 
-const BLANK = { supply: '700', held: '', hisses: [] as Schemas['Hiss']['where'][] }
+/** What a regulator is set to, in each unit that a gauge shows. */
+const SUPPLY: Record<string, string> = { kPa: '700', bar: '7', psi: '100' }
+
+/** Of the supply nothing is typed until somebody changes what is usual. */
+const BLANK = { supply: null as string | null, held: '', hisses: [] as Schemas['Hiss']['where'][] }
 
 function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown']; closing: Closing }) {
+    const unit = useTypedUnit('pressure')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(
         job.number,
         `leak-down:${read.cylinder}`,
         BLANK,
         'closing',
     )
+    const supply = typed.supply ?? SUPPLY[unit] ?? ''
     const toggle = (where: Schemas['Hiss']['where']) =>
         setTyped({
             ...typed,
@@ -54,11 +61,11 @@ function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown'
                             'leak_down_read',
                             {
                                 cylinder: read.cylinder,
-                                supply: withUnit(typed.supply, 'kPa'),
-                                held: withUnit(typed.held, 'kPa'),
+                                supply: withUnit(supply, unit),
+                                held: withUnit(typed.held, unit),
                                 hisses: typed.hisses,
                             },
-                            `Leak-down ${read.name}: ${typed.held} of ${typed.supply}`,
+                            `Leak-down ${read.name}: ${typed.held} of ${supply}`,
                         )
                     }
                 }}
@@ -66,13 +73,13 @@ function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown'
                 <div className="flex flex-wrap items-end gap-3">
                     <h3 className="min-w-36 flex-1 text-lg font-bold first-letter:uppercase">{read.name}</h3>
                     <Field
-                        label="supplied, kPa"
+                        label={`supplied, ${unit}`}
                         className="w-28"
-                        value={typed.supply}
-                        onChange={(supply) => setTyped({ ...typed, supply })}
+                        value={supply}
+                        onChange={(typedSupply) => setTyped({ ...typed, supply: typedSupply })}
                     />
                     <Field
-                        label="held, kPa"
+                        label={`held, ${unit}`}
                         className="w-28"
                         value={typed.held}
                         onChange={(held) => setTyped({ ...typed, held })}

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import { call, type Job, type Payloads, type Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { clockOffset } from '../../app/shopClock'
+import { useTypedUnit } from '../../app/units'
 import { useEntering } from '../../app/useEntering'
 import { LeakCurve } from '../../drawings/LeakCurve'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -71,6 +72,7 @@ const readSimulated = async (job: number) =>
 const BLANK = { pressure: '', after: '' }
 
 function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
+    const unit = useTypedUnit('pressure')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, 'gauge', BLANK, 'closing')
     const send = (starts: boolean) => {
         if (typed.pressure.trim() === '' || isSending) {
@@ -80,7 +82,7 @@ function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
         void enter(
             'leak_gauge_read',
             {
-                pressure: withUnit(typed.pressure, 'kPa'),
+                pressure: withUnit(typed.pressure, unit),
                 ...(starts ? { starts: true } : after === '' ? {} : { after: withUnit(after, 'min') }),
             },
             `Gauge ${typed.pressure}`,
@@ -96,7 +98,7 @@ function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
         >
             <div className="flex items-end gap-2">
                 <Field
-                    label="gauge, kPa"
+                    label={`gauge, ${unit}`}
                     value={typed.pressure}
                     onChange={(pressure) => setTyped({ ...typed, pressure })}
                 />

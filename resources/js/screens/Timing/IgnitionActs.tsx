@@ -3,6 +3,7 @@ import type { Job, Schemas } from '../../app/api'
 import { ACT, actDone, STEP, stepDone } from '../../app/done'
 import { withUnit } from '../../app/format'
 import { outbox } from '../../app/outbox'
+import { useTypedUnit } from '../../app/units'
 import { useEntering } from '../../app/useEntering'
 import { useWaiting } from '../../app/useOutbox'
 import { Field } from '../../parts/Field'
@@ -85,6 +86,7 @@ const BLANK = { rim: '', gap: '' }
 
 /** By how much it was moved, as far as that was seen; the figure asked for stands there. */
 function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, refusal } = useEntering(job.number, 'moved', BLANK)
     const moved = typed.rim.trim()
     return (
@@ -99,15 +101,15 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
                     'ignition_moved',
                     {
                         way: loop.way,
-                        ...(moved === '' ? {} : { rim: withUnit(moved, 'mm') }),
-                        ...(typed.gap.trim() === '' ? {} : { gap: withUnit(typed.gap, 'mm') }),
+                        ...(moved === '' ? {} : { rim: withUnit(moved, unit) }),
+                        ...(typed.gap.trim() === '' ? {} : { gap: withUnit(typed.gap, unit) }),
                     },
                     'Plate moved',
                 )
             }}
         >
             <Field
-                label="moved by, mm"
+                label={`moved by, ${unit}`}
                 className="w-28"
                 placeholder={loop.plate?.rim?.toFixed(2) ?? ''}
                 value={typed.rim}
@@ -115,7 +117,7 @@ function Moved({ job, loop, busy }: { job: Job; loop: Loop; busy: boolean }) {
             />
             {loop.setBy === 'pick-up' && (
                 <Field
-                    label="its gap, mm"
+                    label={`its gap, ${unit}`}
                     className="w-24"
                     value={typed.gap}
                     onChange={(gap) => setTyped({ ...typed, gap })}

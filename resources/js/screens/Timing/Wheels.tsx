@@ -1,5 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
+import { useTypedUnit } from '../../app/units'
 import { useEntering } from '../../app/useEntering'
 import type { Timing } from '../../app/useTiming'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -12,21 +13,22 @@ export function Wheels({ job, timing }: { job: Job; timing: Timing }) {
 }
 
 const LABELS = {
-    reading: 'read, mm',
-    passes: 'leaf that passes, mm',
-    refuses: 'leaf that does not, mm',
+    reading: 'read',
+    passes: 'leaf that passes',
+    refuses: 'leaf that does not',
 }
 
 const BLANK = { reading: '', passes: '', refuses: '' }
 
 function Fit({ job, fit }: { job: Job; fit: Schemas['WheelFit'] }) {
     const spot = job.measuring.spots.find((each) => each.id === fit.spot)
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, `wheel:${fit.spot}`, BLANK)
     const parts = spot?.form === 'leaves' ? (['passes', 'refuses'] as const) : (['reading'] as const)
     const tool = job.measuring.tools.find((each) => each.kind === spot?.instrument)?.id
     const filled = parts.filter((part) => typed[part].trim() !== '')
     const send = () => {
-        const said = Object.fromEntries(filled.map((part) => [part, withUnit(typed[part], 'mm')]))
+        const said = Object.fromEntries(filled.map((part) => [part, withUnit(typed[part], unit)]))
         const reading = parts.length === 1 ? (said.reading ?? '') : said
         void enter('reading_taken', { spot: fit.spot, reading, ...(tool ? { tool } : {}) }, fit.name)
     }
@@ -69,7 +71,7 @@ function Fit({ job, fit }: { job: Job; fit: Schemas['WheelFit'] }) {
                 {parts.map((part) => (
                     <Field
                         key={part}
-                        label={LABELS[part]}
+                        label={`${LABELS[part]}, ${unit}`}
                         value={typed[part]}
                         onChange={(figure) => setTyped({ ...typed, [part]: figure })}
                     />

@@ -1,5 +1,6 @@
 import type { Job, Schemas } from '../../app/api'
 import { withUnit } from '../../app/format'
+import { useTypedUnit } from '../../app/units'
 import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Field } from '../../parts/Field'
@@ -9,6 +10,7 @@ const BLANK = { slack: '' }
 
 /** The decompressor before the clearance that it would falsify. */
 export function Decompressor({ job, decompressor }: { job: Job; decompressor: Schemas['Decompressor'] }) {
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, 'decompressor', BLANK, 'valves')
     const isNow = decompressor.step?.ready === true
     return (
@@ -20,7 +22,7 @@ export function Decompressor({ job, decompressor }: { job: Job; decompressor: Sc
                 if (typed.slack.trim() !== '' && !isSending) {
                     void enter(
                         'decompressor_set',
-                        { slack: withUnit(typed.slack, 'mm') },
+                        { slack: withUnit(typed.slack, unit) },
                         `Decompressor slack ${typed.slack}`,
                     )
                 }
@@ -42,7 +44,12 @@ export function Decompressor({ job, decompressor }: { job: Job; decompressor: Sc
                 )}
                 {decompressor.step?.held && <span className="block text-sm text-quiet">{decompressor.step.held}</span>}
             </p>
-            <Field label="slack, mm" className="w-28" value={typed.slack} onChange={(slack) => setTyped({ slack })} />
+            <Field
+                label={`slack, ${unit}`}
+                className="w-28"
+                value={typed.slack}
+                onChange={(slack) => setTyped({ slack })}
+            />
             <button type="submit" className={`btn h-12 px-4 ${isNow ? 'btn-primary' : ''}`} disabled={isSending}>
                 Enter
             </button>

@@ -1,5 +1,6 @@
 import type { Job } from '../../app/api'
 import { withUnit } from '../../app/format'
+import { useTypedUnit } from '../../app/units'
 import type { ValveOnBench } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
 import { Field } from '../../parts/Field'
@@ -10,6 +11,7 @@ const BLANK = { taken: '' }
 
 /** How much comes off a stem and when to stop; each time it is ground stands in the log, and wants another reading. */
 export function GroundStem({ job, valve }: { job: Job; valve: ValveOnBench }) {
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(
         job.number,
         `ground:${valve.id}`,
@@ -27,7 +29,7 @@ export function GroundStem({ job, valve }: { job: Job; valve: ValveOnBench }) {
                         if (typed.taken.trim() !== '' && !isSending) {
                             void enter(
                                 'stem_ground',
-                                { valve: valve.id, taken: withUnit(typed.taken, 'mm') },
+                                { valve: valve.id, taken: withUnit(typed.taken, unit) },
                                 `${valve.id} ground ${typed.taken}`,
                             )
                         }
@@ -39,7 +41,7 @@ export function GroundStem({ job, valve }: { job: Job; valve: ValveOnBench }) {
                         square to the stem, the end not left burred. Eye protection.
                     </p>
                     <Field
-                        label="ground off, mm"
+                        label={`ground off, ${unit}`}
                         className="w-28"
                         value={typed.taken}
                         onChange={(taken) => setTyped({ taken })}

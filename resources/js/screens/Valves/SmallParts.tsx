@@ -1,6 +1,7 @@
 import type { Job } from '../../app/api'
 import { withUnit } from '../../app/format'
 import { outbox } from '../../app/outbox'
+import { useTypedUnit } from '../../app/units'
 import type { ValveOnBench, Valves } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
 import { PartsInOrder } from '../../drawings/PartsInOrder'
@@ -100,6 +101,7 @@ function Seen({
 const BLANK = { length: '' }
 
 function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, `rod:${valve.id}`, BLANK, 'valves')
     return (
         <form
@@ -110,7 +112,7 @@ function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
                 if (typed.length.trim() !== '' && !isSending) {
                     void enter(
                         'rod_read',
-                        { valve: valve.id, length: withUnit(typed.length, 'mm') },
+                        { valve: valve.id, length: withUnit(typed.length, unit) },
                         `Rod of ${valve.id}: ${typed.length}`,
                     )
                 }
@@ -125,7 +127,7 @@ function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
                     className="input h-12 w-28 text-lg font-bold"
                     inputMode="decimal"
                     autoComplete="off"
-                    aria-label={`Rod of ${valve.id}, mm`}
+                    aria-label={`Rod of ${valve.id}, ${unit}`}
                     value={typed.length}
                     onChange={(event) => setTyped({ length: event.target.value })}
                 />

@@ -2,6 +2,7 @@ import type { Job } from '../../app/api'
 import { stepDone } from '../../app/done'
 import { withUnit } from '../../app/format'
 import { toNextRow } from '../../app/nextRow'
+import { useTypedUnit } from '../../app/units'
 import type { ValveOnBench } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
@@ -26,6 +27,7 @@ export function ValveRow({
     isNow: boolean
 }) {
     const tool = job.measuring.tools.find((each) => each.kind === 'feeler leaves')?.id
+    const unit = useTypedUnit('length')
     const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, `lash:${valve.id}`, BLANK, 'valves')
     const parts = (['passes', 'refuses'] as const).filter((part) => typed[part].trim() !== '')
     const send = () =>
@@ -33,7 +35,7 @@ export function ValveRow({
             'reading_taken',
             {
                 spot: valve.spot,
-                reading: Object.fromEntries(parts.map((part) => [part, withUnit(typed[part], 'mm')])),
+                reading: Object.fromEntries(parts.map((part) => [part, withUnit(typed[part], unit)])),
                 ...(tool ? { tool } : {}),
             },
             `${nameOf(valve)}: ${typed.passes || '–'} passes, ${typed.refuses || '–'} does not`,
@@ -63,13 +65,13 @@ export function ValveRow({
                     </p>
                 </div>
                 <Field
-                    label="passes"
+                    label={unit === 'mm' ? 'passes' : `passes, ${unit}`}
                     className="w-24"
                     value={typed.passes}
                     onChange={(passes) => setTyped({ ...typed, passes })}
                 />
                 <Field
-                    label="does not"
+                    label={unit === 'mm' ? 'does not' : `does not, ${unit}`}
                     className="w-24"
                     value={typed.refuses}
                     onChange={(refuses) => setTyped({ ...typed, refuses })}
