@@ -4,6 +4,7 @@ namespace App\Console\Commands;
 
 use App\Calculations\JsonText;
 use App\OpenApi\Schemas;
+use App\OpenApi\Statements;
 use App\OpenApi\TradeWords;
 use Illuminate\Console\Command;
 use Moltrek\Core\Log\Kinds;
@@ -21,6 +22,7 @@ final class OpenApi extends Command
     {
         file_put_contents(base_path('docs/openapi.json'), self::text());
         file_put_contents(base_path('resources/js/app/words.ts'), TradeWords::text());
+        file_put_contents(base_path('resources/js/app/statements.ts'), Statements::text());
 
         return self::SUCCESS;
     }

@@ -57,5 +57,11 @@ export function useThought(): (text: string) => string {
 }
 
 /** The unit that stands for a figure typed without one, where no limit says another: the one that the shop thinks in. */
-export const useTypedUnit = (dimension: keyof typeof TYPED_UNITS): string =>
-    useShop().data?.units[dimension] ?? TYPED_UNITS[dimension][0]
+export const useTypedUnit = (dimension: keyof typeof TYPED_UNITS): string => useTypedUnits()[dimension]
+
+/** The same for every dimension. */
+export function useTypedUnits(): Record<keyof typeof TYPED_UNITS, string> {
+    const thought = useShop().data?.units ?? {}
+    const usual = Object.fromEntries(Object.entries(TYPED_UNITS).map(([dimension, [unit]]) => [dimension, unit]))
+    return { ...usual, ...thought } as Record<keyof typeof TYPED_UNITS, string>
+}

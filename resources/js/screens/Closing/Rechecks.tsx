@@ -1,8 +1,7 @@
 import type { Job } from '../../app/api'
 import { dayAndYear } from '../../app/format'
 import type { Closing } from '../../app/useBenches'
-import { useEntering } from '../../app/useEntering'
-import { Refused } from '../../parts/Refused'
+import { EntryForm } from '../../parts/EntryForm'
 
 /** What is looked at again, by when; ticked off when the machine has been back. */
 export function Rechecks({ job, closing }: { job: Job; closing: Closing }) {
@@ -40,38 +39,18 @@ export function Rechecks({ job, closing }: { job: Job; closing: Closing }) {
 }
 
 function Done({ job, id, what }: { job: Job; id: string; what: string }) {
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(
-        job.number,
-        `recheck:${id}`,
-        { note: '' },
-        'closing',
-    )
     return (
-        <form
-            aria-label={`Looked at: ${what}`}
-            className="no-print flex gap-2"
-            onSubmit={(event) => {
-                event.preventDefault()
-                if (!isSending) {
-                    void enter(
-                        'recheck_done',
-                        { recheck: id, ...(typed.note.trim() === '' ? {} : { note: typed.note.trim() }) },
-                        `Looked at again: ${what}`,
-                    )
-                }
-            }}
-        >
-            <input
-                className="input h-12 w-44"
-                placeholder="what was found"
-                aria-label={`Found: ${what}`}
-                value={typed.note}
-                onChange={(event) => setTyped({ note: event.target.value })}
-            />
-            <button type="submit" className="btn h-12 px-4" disabled={isSending}>
-                Looked at
-            </button>
-            <Refused refusal={refusal} />
-        </form>
+        <EntryForm
+            job={job.number}
+            kind="recheck_done"
+            keep={`recheck:${id}`}
+            bench="closing"
+            name={`Looked at: ${what}`}
+            className="no-print flex items-end gap-2"
+            said={{ recheck: id }}
+            fields={{ note: { label: 'what was found', className: 'w-44' } }}
+            words={() => `Looked at again: ${what}`}
+            button="Looked at"
+        />
     )
 }

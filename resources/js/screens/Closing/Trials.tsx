@@ -1,24 +1,21 @@
 import type { Job, Schemas } from '../../app/api'
 import { dayKey } from '../../app/format'
 import type { Closing } from '../../app/useBenches'
-import { useEntering } from '../../app/useEntering'
-import { Refused } from '../../parts/Refused'
+import { EntryForm } from '../../parts/EntryForm'
 import { StrikeOut } from '../../parts/StrikeOut'
 
-const BLANK = { trial: '', variant: '', conditions: '', found: '', figure: '' }
+const wide = (label: string, placeholder: string) => ({ label, placeholder, className: '' })
 
-const FIELDS = [
-    ['trial', 'What is tried', 'Head insert, reed, main jet, gasket'],
-    ['variant', 'Variant', '12.2 cm³'],
-    ['conditions', 'Conditions', '4 °C, dry, same hill'],
-    ['found', 'What came of it', 'pulls from low down, no pinking'],
-    ['figure', 'A figure', '1180 kPa'],
-] as const
+const FIELDS = {
+    trial: wide('What is tried', 'Head insert, reed, main jet, gasket'),
+    variant: wide('Variant', '12.2 cm³'),
+    conditions: wide('Conditions', '4 °C, dry, same hill'),
+    found: wide('What came of it', 'pulls from low down, no pinking'),
+    figure: wide('A figure', '1180 kPa'),
+}
 
 /** Variants tried against each other, under which conditions, and why one of them stays. */
 export function Trials({ job, closing }: { job: Job; closing: Closing }) {
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, 'trial', BLANK, 'closing')
-    const isWhole = ['trial', 'variant', 'found'].every((key) => typed[key as 'trial'].trim() !== '')
     return (
         <div className="max-w-[64rem]">
             {closing.trials.length === 0 && (
@@ -29,40 +26,19 @@ export function Trials({ job, closing }: { job: Job; closing: Closing }) {
             {closing.trials.map((trial) => (
                 <Trial key={trial.trial} job={job} trial={trial} />
             ))}
-            <form
-                aria-label="A variant tried"
-                className="mt-4 grid gap-2 border-t-2 border-base-content pt-2 md:grid-cols-5"
-                onSubmit={(event) => {
-                    event.preventDefault()
-                    if (isWhole && !isSending) {
-                        const { conditions, figure, ...rest } = typed
-                        const said = {
-                            ...rest,
-                            ...(conditions.trim() === '' ? {} : { conditions }),
-                            ...(figure.trim() === '' ? {} : { figure }),
-                        }
-                        void enter('trial_made', said, `${typed.trial}, ${typed.variant}: ${typed.found}`)
-                    }
-                }}
-            >
-                {FIELDS.map(([key, label, example]) => (
-                    <label key={key} className="block">
-                        <span className="block text-xs text-quiet">{label}</span>
-                        <input
-                            className="input h-12 w-full"
-                            placeholder={example}
-                            value={typed[key]}
-                            onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
-                        />
-                    </label>
-                ))}
-                <button type="submit" className="btn btn-primary h-12 md:col-start-5" disabled={isSending || !isWhole}>
-                    Tried
-                </button>
-                <div className="md:col-span-5">
-                    <Refused refusal={refusal} />
-                </div>
-            </form>
+            <EntryForm
+                job={job.number}
+                kind="trial_made"
+                keep="trial"
+                bench="closing"
+                name="A variant tried"
+                className="mt-4 grid items-end gap-2 border-t-2 border-base-content pt-2 md:grid-cols-5"
+                said={{}}
+                fields={FIELDS}
+                words={({ trial, variant, found }) => `${trial}, ${variant}: ${found}`}
+                button="Tried"
+                isNext
+            />
         </div>
     )
 }
@@ -115,38 +91,18 @@ function Trial({ job, trial }: { job: Job; trial: Schemas['Trial'] }) {
 }
 
 function Stays({ job, trial, variant }: { job: Job; trial: string; variant: string }) {
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(
-        job.number,
-        `stays:${trial}:${variant}`,
-        { because: '' },
-        'closing',
-    )
     return (
-        <form
-            aria-label={`${variant} stays`}
-            className="flex gap-2"
-            onSubmit={(event) => {
-                event.preventDefault()
-                if (typed.because.trim() !== '' && !isSending) {
-                    void enter(
-                        'trial_decided',
-                        { trial, variant, because: typed.because.trim() },
-                        `${trial}: ${variant} stays`,
-                    )
-                }
-            }}
-        >
-            <input
-                className="input h-12 w-40"
-                placeholder="because"
-                aria-label={`Why ${variant} stays`}
-                value={typed.because}
-                onChange={(event) => setTyped({ because: event.target.value })}
-            />
-            <button type="submit" className="btn h-12 px-3" disabled={isSending}>
-                It stays
-            </button>
-            <Refused refusal={refusal} />
-        </form>
+        <EntryForm
+            job={job.number}
+            kind="trial_decided"
+            keep={`stays:${trial}:${variant}`}
+            bench="closing"
+            name={`${variant} stays`}
+            className="flex items-end gap-2"
+            said={{ trial, variant }}
+            fields={{ because: { label: `Why ${variant} stays`, className: 'w-40' } }}
+            words={() => `${trial}: ${variant} stays`}
+            button="It stays"
+        />
     )
 }

@@ -1,8 +1,6 @@
-import type { FormEvent } from 'react'
 import type { Job, Schemas } from '../../app/api'
-import { useDraft } from '../../app/drafts'
 import { day } from '../../app/format'
-import { outbox } from '../../app/outbox'
+import { EntryForm } from '../../parts/EntryForm'
 
 type Bore = Schemas['BoreAdvice']
 
@@ -16,78 +14,49 @@ export function OutAndBack({ job, bore }: { job: Job; bore: Bore }) {
 }
 
 function Sending({ job, bore }: { job: Job; bore: Bore }) {
-    const draft = useDraft(`send:${job.number}:${bore.cylinder}`, { to: '', promised: '' })
-    const { to, promised } = draft.value
-    const send = (event: FormEvent) => {
-        event.preventDefault()
-        if (to.trim() !== '') {
-            void outbox.add(
-                job.number,
-                'work_sent',
-                { cylinder: bore.cylinder, to: to.trim(), ...(promised ? { promised } : {}) },
-                `Sent out: ${bore.name}, to ${to.trim()}`,
-                { id: draft.take() },
-            )
-        }
-    }
     return (
-        <form onSubmit={send} className="flex flex-wrap items-end gap-3">
-            <label className="min-w-48 flex-1">
-                <span className="font-bold">Goes to</span>
-                <input
-                    className="input mt-1 h-12 w-full"
-                    value={to}
-                    placeholder="the machine shop"
-                    onChange={(event) => draft.change({ to: event.target.value, promised })}
-                />
-            </label>
-            <label>
-                <span className="font-bold">Promised for</span>
-                <input
-                    type="date"
-                    className="input mt-1 h-12"
-                    value={promised}
-                    onChange={(event) => draft.change({ to, promised: event.target.value })}
-                />
-            </label>
-            <button type="submit" className="btn btn-primary h-12 px-6" disabled={to.trim() === ''}>
-                Sent out
-            </button>
-        </form>
+        <EntryForm
+            job={job.number}
+            kind="work_sent"
+            keep={`send:${bore.cylinder}`}
+            bench="machine-shop"
+            name={`${bore.name} goes out`}
+            said={{ cylinder: bore.cylinder }}
+            fields={{
+                to: { label: 'Goes to', placeholder: 'the machine shop', className: 'min-w-48 flex-1' },
+                promised: { label: 'Promised for', className: '' },
+            }}
+            words={({ to }) => `Sent out: ${bore.name}, to ${to}`}
+            button="Sent out"
+            isNext
+        />
     )
 }
 
 function Returning({ job, bore }: { job: Job; bore: Bore }) {
-    const draft = useDraft(`back:${job.number}:${bore.cylinder}`, '')
-    const back = (event: FormEvent) => {
-        event.preventDefault()
-        const note = draft.value.trim()
-        void outbox.add(
-            job.number,
-            'work_back',
-            { cylinder: bore.cylinder, ...(note ? { note } : {}) },
-            `Back: ${bore.name}`,
-            { id: draft.take() },
-        )
-    }
     return (
-        <form onSubmit={back} className="flex flex-wrap items-end gap-3">
+        <EntryForm
+            job={job.number}
+            kind="work_back"
+            keep={`back:${bore.cylinder}`}
+            bench="machine-shop"
+            name={`${bore.name} comes back`}
+            said={{ cylinder: bore.cylinder }}
+            fields={{
+                note: {
+                    label: 'What came back',
+                    placeholder: 'anything seen at once; it is looked over and read at the bench',
+                    className: 'min-w-48 flex-1',
+                },
+            }}
+            words={() => `Back: ${bore.name}`}
+            button="It is back"
+            isNext
+        >
             <p className="w-full text-lg">
                 <b>{bore.away}</b>
                 {bore.promised ? `, promised for ${day(bore.promised)}` : ', no day promised'}
             </p>
-            <label className="min-w-48 flex-1">
-                <span className="font-bold">What came back</span>
-                <input
-                    className="input mt-1 h-12 w-full"
-                    value={draft.value}
-                    placeholder="anything seen at once; it is looked over and read at the bench"
-                    onChange={(event) => draft.change(event.target.value)}
-                />
-            </label>
-            <button type="submit" className="btn btn-primary h-12 px-6">
-                It is back
-            </button>
-        </form>
+        </EntryForm>
     )
 }

@@ -1,32 +1,23 @@
 import type { Job, Schemas } from '../../app/api'
-import { withUnit } from '../../app/format'
-import { useTypedUnit } from '../../app/units'
-import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { Field } from '../../parts/Field'
-import { Refused } from '../../parts/Refused'
-
-const BLANK = { slack: '' }
+import { EntryForm } from '../../parts/EntryForm'
 
 /** The decompressor before the clearance that it would falsify. */
 export function Decompressor({ job, decompressor }: { job: Job; decompressor: Schemas['Decompressor'] }) {
-    const unit = useTypedUnit('length')
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, 'decompressor', BLANK, 'valves')
     const isNow = decompressor.step?.ready === true
     return (
-        <form
-            aria-label="Decompressor"
+        <EntryForm
+            job={job.number}
+            kind="decompressor_set"
+            keep="decompressor"
+            bench="valves"
+            name="Decompressor"
             className={`mb-3 flex flex-wrap items-end gap-3 border-2 p-3 ${isNow ? 'border-primary' : 'border-line'}`}
-            onSubmit={(event) => {
-                event.preventDefault()
-                if (typed.slack.trim() !== '' && !isSending) {
-                    void enter(
-                        'decompressor_set',
-                        { slack: withUnit(typed.slack, unit) },
-                        `Decompressor slack ${typed.slack}`,
-                    )
-                }
-            }}
+            said={{}}
+            fields={{ slack: 'slack' }}
+            words={({ slack }) => `Decompressor slack ${slack}`}
+            button="Enter"
+            isNext={isNow}
         >
             <p className="min-w-60 flex-1 leading-snug">
                 <b className="text-lg">Decompressor first</b>
@@ -44,16 +35,6 @@ export function Decompressor({ job, decompressor }: { job: Job; decompressor: Sc
                 )}
                 {decompressor.step?.held && <span className="block text-sm text-quiet">{decompressor.step.held}</span>}
             </p>
-            <Field
-                label={`slack, ${unit}`}
-                className="w-28"
-                value={typed.slack}
-                onChange={(slack) => setTyped({ slack })}
-            />
-            <button type="submit" className={`btn h-12 px-4 ${isNow ? 'btn-primary' : ''}`} disabled={isSending}>
-                Enter
-            </button>
-            <Refused refusal={refusal} />
-        </form>
+        </EntryForm>
     )
 }

@@ -1,11 +1,8 @@
 import type { Job } from '../../app/api'
-import { withUnit } from '../../app/format'
 import { outbox } from '../../app/outbox'
-import { useTypedUnit } from '../../app/units'
 import type { ValveOnBench, Valves } from '../../app/useBenches'
-import { useEntering } from '../../app/useEntering'
 import { PartsInOrder } from '../../drawings/PartsInOrder'
-import { Refused } from '../../parts/Refused'
+import { EntryForm } from '../../parts/EntryForm'
 import { nameOf } from './ValveRow'
 
 /** Rocker shafts and rod tubes in their order, every seal seen, and the rods by their length. */
@@ -98,41 +95,26 @@ function Seen({
     )
 }
 
-const BLANK = { length: '' }
-
 function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
-    const unit = useTypedUnit('length')
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(job.number, `rod:${valve.id}`, BLANK, 'valves')
     return (
-        <form
-            aria-label={`Rod of ${valve.id}`}
-            className="grow basis-full xl:grow-0 xl:basis-auto"
-            onSubmit={(event) => {
-                event.preventDefault()
-                if (typed.length.trim() !== '' && !isSending) {
-                    void enter(
-                        'rod_read',
-                        { valve: valve.id, length: withUnit(typed.length, unit) },
-                        `Rod of ${valve.id}: ${typed.length}`,
-                    )
-                }
-            }}
+        <EntryForm
+            job={job.number}
+            kind="rod_read"
+            keep={`rod:${valve.id}`}
+            bench="valves"
+            name={`Rod of ${valve.id}`}
+            className="flex grow basis-full flex-wrap items-end gap-2 xl:grow-0 xl:basis-auto"
+            said={{ valve: valve.id }}
+            fields={{ length: { label: `Rod of ${valve.id}`, className: 'w-32' } }}
+            words={({ length }) => `Rod of ${valve.id}: ${length}`}
+            button="Enter"
         >
-            <label className="flex items-center gap-2">
-                <span className="text-sm text-quiet">
-                    rod {valve.rodStated && `${valve.rodStated} stated`}
-                    {valve.rodRead && <b className="text-base-content">, read {valve.rodRead}</b>}
-                </span>
-                <input
-                    className="input h-12 w-28 text-lg font-bold"
-                    inputMode="decimal"
-                    autoComplete="off"
-                    aria-label={`Rod of ${valve.id}, ${unit}`}
-                    value={typed.length}
-                    onChange={(event) => setTyped({ length: event.target.value })}
-                />
-            </label>
-            <Refused refusal={refusal} />
-        </form>
+            {(valve.rodStated || valve.rodRead) && (
+                <p className="text-sm text-quiet">
+                    {valve.rodStated && `${valve.rodStated} stated`}
+                    {valve.rodRead && <b className="block text-base-content">read {valve.rodRead}</b>}
+                </p>
+            )}
+        </EntryForm>
     )
 }
