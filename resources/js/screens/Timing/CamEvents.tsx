@@ -1,16 +1,11 @@
 import type { Job, Schemas } from '../../app/api'
-import { withUnit } from '../../app/format'
 import { outbox } from '../../app/outbox'
-import { useEntering } from '../../app/useEntering'
 import { VerdictMark } from '../../drawings/VerdictMark'
-import { Field } from '../../parts/Field'
-import { Refused } from '../../parts/Refused'
-
-const BLANK = { opens: '', closes: '' }
+import { EntryForm } from '../../parts/EntryForm'
 
 const NAMES = {
-    inlet: ['opens, ° before top', 'closes, ° after bottom'],
-    exhaust: ['opens, ° before bottom', 'closes, ° after top'],
+    inlet: { opens: 'opens before top', closes: 'closes after bottom' },
+    exhaust: { opens: 'opens before bottom', closes: 'closes after top' },
 } as const
 
 const degrees = (figure: number | null) => (figure === null ? '–' : `${figure.toFixed(1)}°`)
@@ -30,13 +25,8 @@ export function CamEvents({
     /** Whether its wheel moves in slots, by degrees. */
     slotted: boolean
 }) {
-    const { typed, setTyped, enter, isSending, refusal } = useEntering(
-        job.number,
-        `events:${cam.id}:${side.side}`,
-        BLANK,
-    )
     const tool = job.measuring.tools.find((each) => each.kind === 'degree wheel')?.id
-    const names = side.side === 'inlet' ? NAMES.inlet : NAMES.exhaust
+    const names = NAMES[side.side]
     const { way } = side
     const move = (by: { teeth: number } | { turn: string }) =>
         way &&
@@ -46,38 +36,34 @@ export function CamEvents({
             { ...(cam.bank === '' ? {} : { bank: cam.bank }), cam: cam.cam, way, ...by },
             `${cam.name} moved`,
         )
-    const send = () =>
-        void enter(
-            'cam_events_read',
-            {
+    return (
+        <EntryForm
+            job={job.number}
+            kind="cam_events_read"
+            keep={`events:${cam.id}:${side.side}`}
+            name={`Events, ${side.side}`}
+            className="flex flex-wrap items-end gap-2 border-t border-line py-2"
+            said={{
                 cylinder: cam.cylinder,
                 side: side.side,
-                opens: withUnit(typed.opens, 'deg'),
-                closes: withUnit(typed.closes, 'deg'),
                 ...(lift === null ? {} : { lift }),
                 ...(tool ? { tool } : {}),
-            },
-            `${side.side}: ${typed.opens}, ${typed.closes}`,
-        )
-    return (
-        <form
-            aria-label={`Events, ${side.side}`}
-            className="border-t border-line py-2"
-            onSubmit={(event) => {
-                event.preventDefault()
-                if (typed.opens.trim() !== '' && typed.closes.trim() !== '' && !isSending) {
-                    send()
-                }
             }}
+            fields={{
+                opens: { label: names.opens, className: 'min-w-0 flex-1' },
+                closes: { label: names.closes, className: 'min-w-0 flex-1' },
+            }}
+            words={({ opens, closes }) => `${side.side}: ${opens}, ${closes}`}
+            button="Enter"
         >
-            <p className="flex items-baseline justify-between gap-2">
+            <p className="flex w-full items-baseline justify-between gap-2">
                 <b className="capitalize">{side.side}</b>
                 <span className="text-sm text-quiet">
                     stated {degrees(side.statedOpens)} / {degrees(side.statedCloses)}, centreline {degrees(side.aim)}
                 </span>
             </p>
             {side.centreline !== null && (
-                <div className="py-1" aria-live="polite">
+                <div className="w-full py-1" aria-live="polite">
                     <p className="flex items-center gap-2">
                         {side.state && <VerdictMark state={side.state} size={20} />}
                         <b className="text-2xl">{degrees(side.centreline)}</b>
@@ -110,20 +96,6 @@ export function CamEvents({
                     )}
                 </div>
             )}
-            <div className="flex items-end gap-2">
-                {(['opens', 'closes'] as const).map((part, index) => (
-                    <Field
-                        key={part}
-                        label={names[index] ?? ''}
-                        value={typed[part]}
-                        onChange={(figure) => setTyped({ ...typed, [part]: figure })}
-                    />
-                ))}
-                <button type="submit" className="btn h-12 px-4" disabled={isSending}>
-                    Enter
-                </button>
-            </div>
-            <Refused refusal={refusal} />
-        </form>
+        </EntryForm>
     )
 }
