@@ -205,7 +205,7 @@ final readonly class TorqueView
     {
         [$school] = $this->state->schools->of(School::all()[School::PAUSE]);
 
-        return $last !== null && Pause::from($school)->isLong($last->pull->at, $this->now);
+        return $last !== null && Pause::tryFrom($school)?->isLong($last->pull->at, $this->now) === true;
     }
 
     /** @return list<TorqueDoneShape> */

@@ -2,6 +2,7 @@
 
 namespace App\OpenApi;
 
+use Moltrek\Core\Closing\Holding;
 use Moltrek\Core\Quantity\Dimension;
 use Moltrek\Core\Sheet\PatternKind;
 use Moltrek\Core\Torquing\ClampModel;
@@ -23,7 +24,8 @@ final class TradeWords
             .self::constant('PATTERNS', 'How the order of a joint’s bolts is come by, and how one says it.', array_map($words, PatternKind::cases()))
             .self::constant('STAGES', 'In which stages a final figure is reached, and how one says it.', array_map($words, Stages::cases()))
             .self::constant('TYPED_UNITS', 'The units of each dimension that a figure is typed in, the usual one first.', $typed)
-            .self::constant('CLAMP', 'The bolt that the teaching model of a clamped joint is shown with.', ClampModel::SHOWN);
+            .self::constant('CLAMP', 'The bolt that the teaching model of a clamped joint is shown with.', ClampModel::SHOWN)
+            .self::constant('SUPPLY', 'What a leak-down test is usually supplied with, by the unit of its gauge.', Holding::USUAL);
     }
 
     private static function constant(string $name, string $about, mixed $value): string

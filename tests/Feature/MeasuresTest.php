@@ -11,7 +11,7 @@ function productFiles(): array
     foreach (['core/src', 'app', 'database/migrations', 'resources/js'] as $folder) {
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(base_path($folder), FilesystemIterator::SKIP_DOTS)) as $file) {
             $path = $file->getPathname();
-            if (preg_match('/\.(php|tsx?)$/', $path) === 1 && preg_match('#\.test\.tsx?$|api-types|/testing/|/Console/#', $path) !== 1) {
+            if (preg_match('/\.(php|tsx?)$/', $path) === 1 && preg_match('#\.test\.tsx?$|api-types|app/(statements|words)\.ts|/testing/|/Console/#', $path) !== 1) {
                 $files[$path] = (string) file_get_contents($path);
             }
         }

@@ -7,6 +7,9 @@ use Moltrek\Core\Refusal\OutOfDomain;
 /** A cylinder that is supplied with a pressure and holds some of it. */
 final readonly class Holding
 {
+    /** What a regulator is usually set to for it, in each unit that its gauge may show. Source: shop practice. */
+    public const USUAL = [['kPa', '700'], ['bar', '7'], ['psi', '100']];
+
     /**
      * @param  float  $supply  kPa, above 0
      * @param  float  $held  kPa

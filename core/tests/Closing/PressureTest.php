@@ -3,6 +3,8 @@
 use Moltrek\Core\Closing\Fall;
 use Moltrek\Core\Closing\Holding;
 use Moltrek\Core\Closing\Spread;
+use Moltrek\Core\Quantity\Dimension;
+use Moltrek\Core\Quantity\WrittenQuantity;
 use Moltrek\Core\Refusal\OutOfDomain;
 
 it('loses what it does not hold', function (float $supply, float $held, float $lost) {
@@ -16,6 +18,12 @@ it('loses what it does not hold', function (float $supply, float $held, float $l
 it('holds no more than it gets, and no less than nothing', function (float $held) {
     expect(fn () => Holding::of(700.0, $held, "$held kPa", '700 kPa'))->toThrow(OutOfDomain::class, 'No more is held than is supplied.');
 })->with([700.1, -0.1]);
+
+it('is usually supplied with about as much in every unit that a gauge shows', function () {
+    $pressures = array_map(static fn (array $usual): float => (float) WrittenQuantity::of("$usual[1] $usual[0]")->base(), Holding::USUAL);
+    expect(array_column(Holding::USUAL, 0))->toEqualCanonicalizing(Dimension::Pressure->typedUnits())
+        ->and(min($pressures))->toBeGreaterThan(680.0)->and(max($pressures))->toBeLessThan(710.0);
+});
 
 it('falls so much a minute', function (float $drop, float $seconds, float $perMinute) {
     expect((new Fall($drop, $seconds))->perMinute())->toEqualWithDelta($perMinute, 1e-12);

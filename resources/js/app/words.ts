@@ -91,3 +91,19 @@ export const CLAMP = {
     "coupling": 0.25,
     "reach": "60 mm"
 } as const
+
+/** What a leak-down test is usually supplied with, by the unit of its gauge. */
+export const SUPPLY = [
+    [
+        "kPa",
+        "700"
+    ],
+    [
+        "bar",
+        "7"
+    ],
+    [
+        "psi",
+        "100"
+    ]
+] as const

@@ -62,7 +62,7 @@ export function EntryForm<K extends EntryKind>({
     said: Partial<Payloads[K]>
     /** What is typed, in order. */
     fields: Partial<Record<Key<K>, string | Asked>>
-    /** The entry in words, while it is on its way. */
+    /** The entry in words, while it is on its way: each figure with its unit. */
     words: (typed: Typed<K>) => string
     button: string
     /** Whether it is what comes next. */
@@ -78,14 +78,16 @@ export function EntryForm<K extends EntryKind>({
     const filled = asked.filter(([key]) => (typed[key] ?? '').trim() !== '')
     const isWhole = asked.every(([key]) => !stated[key]?.needed || filled.some(([each]) => each === key))
     const send = () => {
-        const figures = filled.map(([key]) => {
+        const texts: [Key<K>, string][] = filled.map(([key]) => {
             const text = (typed[key] ?? '').trim()
             const unit = unitOf(stated[key]?.is, units)
-            return [key, unit === null ? (stated[key]?.is === 'number' ? Number(text) : text) : withUnit(text, unit)]
+            return [key, unit === null ? text : withUnit(text, unit)]
         })
-        void enter(kind, { ...said, ...Object.fromEntries(figures) } as Payloads[K], words(typed))
+        const values = texts.map(([key, text]) => [key, stated[key]?.is === 'number' ? Number(text) : text])
+        const payload = { ...said, ...Object.fromEntries(values) } as Payloads[K]
+        void enter(kind, payload, words(Object.fromEntries(texts) as Typed<K>))
     }
-    const at = asked.find(([key]) => refusal?.field.endsWith(key))?.[0]
+    const at = asked.find(([key]) => refusal?.field.endsWith(`.${key}`))?.[0]
     return (
         <form
             aria-label={name}
@@ -115,7 +117,11 @@ export function EntryForm<K extends EntryKind>({
                     </div>
                 )
             })}
-            <button type="submit" className={`btn h-12 px-4 ${isNext ? 'btn-primary' : ''}`} disabled={isSending}>
+            <button
+                type="submit"
+                className={`btn h-12 px-4 ${isNext ? 'btn-primary' : ''}`}
+                disabled={isSending || !isWhole}
+            >
                 {button}
             </button>
             {at === undefined && <Refused refusal={refusal} />}

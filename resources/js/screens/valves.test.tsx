@@ -114,7 +114,7 @@ describe('which valve now', () => {
 
     it('goes on to the next valve with Enter', () => {
         shown([aValve('1in'), aValve('1ex'), aValve('2in')], false)
-        const [first, second] = screen.getAllByLabelText('passes') as [HTMLInputElement, HTMLInputElement]
+        const [first, second] = screen.getAllByLabelText('passes, mm') as [HTMLInputElement, HTMLInputElement]
         fireEvent.change(first, { target: { value: '0.13' } })
         send(first)
         expect(document.activeElement).toBe(second)
@@ -126,9 +126,9 @@ describe('which valve now', () => {
             false,
         )
         const row = screen.getAllByRole('form', { name: 'inlet valve, left cylinder' })[1] as HTMLElement
-        fireEvent.change(within(row).getByLabelText('passes'), { target: { value: '0.13' } })
-        fireEvent.change(within(row).getByLabelText('does not'), { target: { value: '0.15' } })
-        send(within(row).getByLabelText('does not'))
+        fireEvent.change(within(row).getByLabelText('passes, mm'), { target: { value: '0.13' } })
+        fireEvent.change(within(row).getByLabelText('does not, mm'), { target: { value: '0.15' } })
+        send(within(row).getByLabelText('does not, mm'))
         fireEvent.click(screen.getByRole('button', { name: 'Stays as found' }))
         expect(entered).toEqual([
             {

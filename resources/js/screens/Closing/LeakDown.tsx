@@ -3,6 +3,7 @@ import { withUnit } from '../../app/format'
 import { useTypedUnit } from '../../app/units'
 import type { Closing } from '../../app/useBenches'
 import { useEntering } from '../../app/useEntering'
+import { SUPPLY } from '../../app/words'
 import { LossBar } from '../../drawings/LossBar'
 import { VerdictMark } from '../../drawings/VerdictMark'
 import { Field } from '../../parts/Field'
@@ -28,9 +29,6 @@ export function LeakDown({ job, closing }: { job: Job; closing: Closing }) {
     )
 }
 
-/** What a regulator is set to, in each unit that a gauge shows. */
-const SUPPLY: Record<string, string> = { kPa: '700', bar: '7', psi: '100' }
-
 /** Of the supply nothing is typed until somebody changes what is usual. */
 const BLANK = { supply: null as string | null, held: '', hisses: [] as Schemas['Hiss']['where'][] }
 
@@ -42,7 +40,7 @@ function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown'
         BLANK,
         'closing',
     )
-    const supply = typed.supply ?? SUPPLY[unit] ?? ''
+    const supply = typed.supply ?? SUPPLY.find(([of]) => of === unit)?.[1] ?? ''
     const toggle = (where: Schemas['Hiss']['where']) =>
         setTyped({
             ...typed,
@@ -65,7 +63,7 @@ function OfCylinder({ job, read, closing }: { job: Job; read: Schemas['LeakDown'
                                 held: withUnit(typed.held, unit),
                                 hisses: typed.hisses,
                             },
-                            `Leak-down ${read.name}: ${typed.held} of ${supply}`,
+                            `Leak-down ${read.name}: ${withUnit(typed.held, unit)} of ${withUnit(supply, unit)}`,
                         )
                     }
                 }}

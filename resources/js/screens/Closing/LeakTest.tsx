@@ -85,7 +85,7 @@ function Gauge({ job, isRunning }: { job: Job; isRunning: boolean }) {
                 pressure: withUnit(typed.pressure, unit),
                 ...(starts ? { starts: true } : after === '' ? {} : { after: withUnit(after, 'min') }),
             },
-            `Gauge ${typed.pressure}`,
+            `Gauge ${withUnit(typed.pressure, unit)}`,
         )
     }
     return (

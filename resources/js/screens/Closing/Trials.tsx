@@ -32,7 +32,7 @@ export function Trials({ job, closing }: { job: Job; closing: Closing }) {
                 keep="trial"
                 bench="closing"
                 name="A variant tried"
-                className="mt-4 grid items-end gap-2 border-t-2 border-base-content pt-2 md:grid-cols-5"
+                className="mt-4 grid items-end gap-2 border-t-2 border-base-content pt-2 md:grid-cols-[repeat(5,minmax(0,1fr))_auto]"
                 said={{}}
                 fields={FIELDS}
                 words={({ trial, variant, found }) => `${trial}, ${variant}: ${found}`}

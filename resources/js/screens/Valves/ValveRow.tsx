@@ -14,6 +14,8 @@ import { LeaveLoose } from './LeaveLoose'
 
 const BLANK = { passes: '', refuses: '' }
 
+const leaf = (typed: string, unit: string) => (typed.trim() === '' ? '–' : withUnit(typed, unit))
+
 /** One valve: between which leaves it was read, what that means, and what is done about it. */
 export function ValveRow({
     job,
@@ -38,7 +40,7 @@ export function ValveRow({
                 reading: Object.fromEntries(parts.map((part) => [part, withUnit(typed[part], unit)])),
                 ...(tool ? { tool } : {}),
             },
-            `${nameOf(valve)}: ${typed.passes || '–'} passes, ${typed.refuses || '–'} does not`,
+            `${nameOf(valve)}: ${leaf(typed.passes, unit)} passes, ${leaf(typed.refuses, unit)} does not`,
         )
     return (
         <li className="border-b border-line py-2">
@@ -65,13 +67,13 @@ export function ValveRow({
                     </p>
                 </div>
                 <Field
-                    label={unit === 'mm' ? 'passes' : `passes, ${unit}`}
+                    label={`passes, ${unit}`}
                     className="w-24"
                     value={typed.passes}
                     onChange={(passes) => setTyped({ ...typed, passes })}
                 />
                 <Field
-                    label={unit === 'mm' ? 'does not' : `does not, ${unit}`}
+                    label={`does not, ${unit}`}
                     className="w-24"
                     value={typed.refuses}
                     onChange={(refuses) => setTyped({ ...typed, refuses })}
