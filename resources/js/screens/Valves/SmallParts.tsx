@@ -103,7 +103,7 @@ function RodLength({ job, valve }: { job: Job; valve: ValveOnBench }) {
             keep={`rod:${valve.id}`}
             bench="valves"
             name={`Rod of ${valve.id}`}
-            className="flex grow basis-full flex-wrap items-end gap-2 xl:grow-0 xl:basis-auto"
+            className="flex basis-full flex-wrap items-end gap-2"
             said={{ valve: valve.id }}
             fields={{ length: { label: `Rod of ${valve.id}`, className: 'w-32' } }}
             words={({ length }) => `Rod of ${valve.id}: ${length}`}
